@@ -17,10 +17,10 @@ module.exports = {
     { name: 'web-not-server', severity: 'error', from: { path: '^packages/web' }, to: { path: '^packages/server' } },
     { name: 'server-not-web', severity: 'error', from: { path: '^packages/server' }, to: { path: '^packages/web' } },
     {
-      name: 'core-by-its-index',
+      name: 'core-by-what-is-public',
       severity: 'error',
       from: { path: '^packages/(web|server)' },
-      to: { path: '^packages/core/src/(?!index\\.ts$)' },
+      to: { path: '^packages/core/src/(?!public/)' },
     },
     {
       name: 'sql-only-in-db',
@@ -44,7 +44,7 @@ module.exports = {
     {
       name: 'plan-on-top',
       severity: 'error',
-      from: { path: '^packages/core/src/(?!plan|practice|store|recipe|simulated|wire|index)' },
+      from: { path: '^packages/core/src/(?!plan|practice|store|recipe|simulated|wire|public)' },
       to: { path: '^packages/core/src/plan/' },
     },
     ...rooms.map((room) => ({

@@ -1,4 +1,4 @@
-import { batchOf, newTray } from '@ember-fold/core';
+import { batchOf, newTray } from '@ember-fold/core/plan';
 import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { axeFindsNothing, expect, go, product, read, test } from './kitchen';

@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import ICAL from 'ical.js';
-import type { Batch, SupperDay } from '@ember-fold/core';
+import type { Batch } from '@ember-fold/core/plan';
+import type { SupperDay } from '@ember-fold/core/supper';
 import { axeFindsNothing, expect, fitsAcross, go, product, read, settled, test } from './kitchen';
 
 interface Row {

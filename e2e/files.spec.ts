@@ -1,4 +1,5 @@
-import type { DocumentItem, KitchenDocument, LedgerRecord } from '@ember-fold/core';
+import type { DocumentItem, KitchenDocument } from '@ember-fold/core/files';
+import type { LedgerRecord } from '@ember-fold/core/ledger';
 import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';

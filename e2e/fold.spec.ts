@@ -1,4 +1,4 @@
-import { type ShapeId, withShape } from '@ember-fold/core';
+import { type ShapeId, withShape } from '@ember-fold/core/plan';
 import type { Locator, Page } from '@playwright/test';
 import { expect, isSaved, openStation, plannedBatch, trayAt, settled, test, type } from './kitchen';
 

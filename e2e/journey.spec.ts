@@ -1,14 +1,6 @@
-import {
-  type BatchDraft,
-  type StoveAct,
-  type Kitchen,
-  type LedgerFigures,
-  ledgerFigures,
-  type OilReading,
-  planTrays,
-  printDuration,
-  printTemp,
-} from '@ember-fold/core';
+import { type LedgerFigures, ledgerFigures } from '@ember-fold/core/ledger';
+import { type BatchDraft, type Kitchen, planTrays, printDuration, printTemp } from '@ember-fold/core/plan';
+import type { StoveAct, OilReading } from '@ember-fold/core/stove';
 import { expect, go, isSaved, makeBatch, NOT_STARTED, read, settled, station, test, trayAt, type } from './kitchen';
 import { followAdvice, hand, startStove, watchForDanger } from './stoveHand';
 

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { START_GATE } from '@ember-fold/core';
+import { START_GATE } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { type Product, startProduct } from '../scripts/lib/product.mjs';
 

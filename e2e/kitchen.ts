@@ -1,21 +1,19 @@
 import type axe from 'axe-core';
+import type { Learnt } from '@ember-fold/core/ledger';
 import {
   type BatchDraft,
   batchOf,
   CUSTOMARY_MEASURES,
-  stoveState,
   friedPieces,
   fryTrays,
   type Kitchen,
   type KitchenRow,
-  type Learnt,
   newTray,
   type StarterId,
-  type Stove,
-  type Timer,
   type TrayDraft,
   trayOf,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
+import { stoveState, type Stove, type Timer } from '@ember-fold/core/stove';
 import { type Browser, type ConsoleMessage, expect, type Locator, type Page, test as base } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';

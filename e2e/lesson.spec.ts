@@ -1,4 +1,5 @@
-import { type Batch, type Learnt, type LedgerRecord } from '@ember-fold/core';
+import type { Learnt, LedgerRecord } from '@ember-fold/core/ledger';
+import type { Batch } from '@ember-fold/core/plan';
 import { axeFindsNothing, expect, fitsAcross, go, read, settled, test } from './kitchen';
 
 interface Row {

@@ -1,11 +1,5 @@
-import {
-  type BatchDraft,
-  CUSTOMARY_MEASURES,
-  type Ingredient,
-  planTrays,
-  readRecipe,
-  SHIPPED_PANTRY,
-} from '@ember-fold/core';
+import { readRecipe } from '@ember-fold/core/files';
+import { type BatchDraft, CUSTOMARY_MEASURES, type Ingredient, planTrays, SHIPPED_PANTRY } from '@ember-fold/core/plan';
 import { expect, type Page, test } from '@playwright/test';
 import { mkdtemp, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';

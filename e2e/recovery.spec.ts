@@ -1,4 +1,4 @@
-import type { StoveAct, OilReading } from '@ember-fold/core';
+import type { StoveAct, OilReading } from '@ember-fold/core/stove';
 import type { Page } from '@playwright/test';
 import {
   AWAY,

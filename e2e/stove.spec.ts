@@ -1,4 +1,5 @@
-import { type StoveAct, type OilReading, withRaw } from '@ember-fold/core';
+import { withRaw } from '@ember-fold/core/plan';
+import type { StoveAct, OilReading } from '@ember-fold/core/stove';
 import type { Page } from '@playwright/test';
 import { startStove } from './stoveHand';
 import { axeFindsNothing, expect, go, lightStove, NOT_STARTED, plannedBatch, product, read, test } from './kitchen';

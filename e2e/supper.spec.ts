@@ -1,4 +1,5 @@
-import type { Batch, BatchSummary, Supper } from '@ember-fold/core';
+import type { Batch, BatchSummary } from '@ember-fold/core/plan';
+import type { Supper } from '@ember-fold/core/supper';
 import { expect, go, goesAway, plannedBatch, read, settled, test, type } from './kitchen';
 
 interface Row {

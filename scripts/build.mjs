@@ -37,11 +37,15 @@ const FOR_NODE = {
 export async function buildCore() {
   const { build } = await import('esbuild');
   const formats = { mjs: 'esm', cjs: 'cjs' };
+  const folder = join(ROOT, 'packages/core/src/public');
+  const contents = readdirSync(folder)
+    .map((name) => `export * from './${name}';`)
+    .join('\n');
   await Promise.all(
     Object.entries(formats).map(([ending, format]) =>
       build({
         ...FOR_NODE,
-        entryPoints: [join(ROOT, 'packages/core/src/index.ts')],
+        stdin: { contents, resolveDir: folder },
         outfile: join(ROOT, `packages/core/dist/core.${ending}`),
         format,
       }),
@@ -89,7 +93,7 @@ async function buildServer() {
     outdir: join(ROOT, 'packages/server/dist'),
     ...FOR_NODE,
     // The core package ships as TypeScript: bundle it, or Node 20 could not load it.
-    alias: { '@ember-fold/core': join(ROOT, 'packages/core/src/index.ts') },
+    alias: { '@ember-fold/core': join(ROOT, 'packages/core/src/public') },
   });
 }
 

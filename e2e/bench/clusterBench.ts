@@ -1,5 +1,6 @@
 /** Two servers on a cluster of three databases: one database and one server are killed in the middle of frying. */
-import { batchOf, newTray, START_GATE } from '@ember-fold/core';
+import { batchOf, newTray } from '@ember-fold/core/plan';
+import { START_GATE } from '@ember-fold/core/stove';
 import { type ChildProcess, spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';

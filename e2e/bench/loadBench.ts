@@ -1,5 +1,6 @@
 /** Twenty probes at fifty readings a second, committed before each answer; and a million readings opened as a trace. */
-import { batchOf, newTray, START_GATE } from '@ember-fold/core';
+import { batchOf, newTray } from '@ember-fold/core/plan';
+import { START_GATE } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { startProduct } from '../../scripts/lib/product.mjs';
 

@@ -8,11 +8,7 @@ import {
   type CuttingSpec,
   DEFAULT_KITCHEN,
   doughMaterial,
-  dayPart,
   fillingMaterial,
-  type StoveAct,
-  stoveNow,
-  fryJobOf,
   fryBodyOf,
   fryChances,
   fryMapOrder,
@@ -22,21 +18,19 @@ import {
   type FryBodySpec,
   LEAF,
   newTray,
-  NOTHING_KNOWN,
   OIL_SURFACE,
   pieceHeatCurve,
   planBatch,
   planCold,
   planTrays,
-  runLoads,
   sealTrade,
   solveInset,
   STARTERS,
-  supperOrder,
-  supperPlaces,
   withLine,
   withPieces,
-} from '../src/index.js';
+} from '../src/public/plan.js';
+import { type StoveAct, stoveNow, NOTHING_KNOWN, runLoads } from '../src/public/stove.js';
+import { dayPart, fryJobOf, supperOrder, supperPlaces } from '../src/public/supper.js';
 import { interfaceC } from '../src/frying/advanceFry.js';
 import { BAKED, FRIED, kitchenDraft, OUTSIDE } from '../testing/kitchenMinutes.js';
 import { supperDaySteps } from '../src/plan/supper/supperDay.js';

@@ -1,7 +1,13 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import * as everything from './index.js';
+import * as files from './public/files.js';
+import * as ledger from './public/ledger.js';
+import * as plan from './public/plan.js';
+import * as stove from './public/stove.js';
+import * as supper from './public/supper.js';
 import { scope } from '../testing/exampleScope.js';
+
+const everything = { ...files, ...ledger, ...plan, ...stove, ...supper };
 
 /** Public and private functions whose doc block carries an `@example call // value`. */
 function examples(folder: string): { file: string; call: string; value: string }[] {

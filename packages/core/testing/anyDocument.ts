@@ -1,16 +1,9 @@
 // A whole kitchen at random, as a file of it would be: for round trips of the formats.
 import fc from 'fast-check';
-import {
-  baseIngredientId,
-  type BatchDraft,
-  type CookAct,
-  type DocumentItem,
-  type StoveAct,
-  fillingsOf,
-  marksOf,
-  newTray,
-  RANGES,
-} from '../src/index.js';
+import type { DocumentItem } from '../src/public/files.js';
+import { baseIngredientId } from '../src/public/ledger.js';
+import { type BatchDraft, fillingsOf, marksOf, newTray, RANGES } from '../src/public/plan.js';
+import type { CookAct, StoveAct } from '../src/public/stove.js';
 import { anyBatch, anyFormula, anyIngredient, anyKitchen, within } from './anyWrites.js';
 
 const T0 = Date.UTC(2026, 0, 10);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
+import { batchAmounts } from '../src/public/ledger.js';
 import {
   bakePlan,
-  CRUMB_ANSWERS,
   crumbPlan,
   fryArm,
   INGREDIENTS,
@@ -9,8 +9,8 @@ import {
   planTrays,
   plannedFigures,
   runSheet,
-  batchAmounts,
-} from '../src/index.js';
+} from '../src/public/plan.js';
+import { CRUMB_ANSWERS } from '../src/public/stove.js';
 import { anyBatch, anyDraft, anyIngredient, anyKitchen } from './anyWrites.js';
 
 /** Every number anywhere in a value that is none. */

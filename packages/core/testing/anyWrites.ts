@@ -20,7 +20,7 @@ import {
   TRAY_MARKS,
   TRAY_WAYS,
   TURN_METHODS,
-} from '../src/index.js';
+} from '../src/public/plan.js';
 
 interface Range {
   readonly least: number;

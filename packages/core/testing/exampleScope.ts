@@ -1,28 +1,29 @@
 // What the examples of core's functions are about: one small day, so that each example is one line.
+import { ledgerFigures } from '../src/public/ledger.js';
 import {
   batchOf,
-  type CookAct,
-  cookState,
-  createScale,
-  createStove,
   DEFAULT_KITCHEN,
   doughFigures,
-  dayPart,
-  type StoveAct,
-  type StoveSession,
-  stoveState,
-  fryJobOf,
   fryMapRow,
   newTray,
-  NOTHING_KNOWN,
-  type OilReading,
-  ledgerFigures,
   planBatch,
   planTrays,
   runSheet,
   SHIPPED_PANTRY,
-  supperDay,
-} from '../src/index.js';
+} from '../src/public/plan.js';
+import {
+  type CookAct,
+  cookState,
+  createScale,
+  createStove,
+  type StoveAct,
+  type StoveSession,
+  stoveState,
+  NOTHING_KNOWN,
+  type OilReading,
+} from '../src/public/stove.js';
+import { createPractice } from '../src/practice/practiceRun.js';
+import { dayPart, fryJobOf, supperDay } from '../src/public/supper.js';
 
 const kitchen = DEFAULT_KITCHEN;
 const { pot } = kitchen;
@@ -79,6 +80,7 @@ const supper = { name: 'Supper', servings: [{ id: 's', at: draft.eatAt }], each:
 
 /** Names an example may use beside what the package offers. */
 export const scope = {
+  createPractice,
   kitchen,
   pot,
   draft,

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { advanceFry, createFryBody, type FryBody, type FryBodySpec, planBatch } from '../src/index.js';
+import { advanceFry, createFryBody, type FryBody, type FryBodySpec, planBatch } from '../src/public/plan.js';
 import { interfacePeakC, turnFry } from '../src/frying/advanceFry.js';
 import { coreOf, restInAir } from '../src/frying/restInAir.js';
 import { oilWanted } from '../src/oil/ramp.js';
 import { doughSetC } from '../src/frying/solveFry.js';
-import { INGREDIENTS } from '../src/index.js';
+import { INGREDIENTS } from '../src/public/plan.js';
 import { anyDraft, anyKitchen } from './anyWrites.js';
 
 const ids = INGREDIENTS.map((one) => one.id);

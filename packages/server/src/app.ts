@@ -1,4 +1,4 @@
-import type { BatchDraft } from '@ember-fold/core';
+import type { BatchDraft } from '@ember-fold/core/plan';
 import compression from 'compression';
 import packed from 'express-static-gzip';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';

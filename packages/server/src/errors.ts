@@ -1,4 +1,4 @@
-import { CoreError } from '@ember-fold/core';
+import { CoreError } from '@ember-fold/core/plan';
 import { isHeldByStove } from './db/gate.js';
 
 /** The one error table: code → status and sentence. Clients get `{ code, message, path? }`. */

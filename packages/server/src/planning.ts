@@ -1,5 +1,7 @@
 // The planning thread: one wish at a time, in the order they are asked for.
-import { CoreError, dayPart, observationsOf, planTrays, supperDay } from '@ember-fold/core';
+import { observationsOf } from '@ember-fold/core/ledger';
+import { CoreError, planTrays } from '@ember-fold/core/plan';
+import { dayPart, supperDay } from '@ember-fold/core/supper';
 import { parentPort, workerData } from 'node:worker_threads';
 import type { PlanAnswer, PlanAsk, PlanThreadData } from './planning/planThread.js';
 

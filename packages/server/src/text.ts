@@ -1,4 +1,4 @@
-import type { DayStep } from '@ember-fold/core';
+import type { DayStep } from '@ember-fold/core/supper';
 
 /** Wording of what leaves the server by itself: calendars. In one place so that it can be translated. */
 export const CALENDAR = {

@@ -1,16 +1,16 @@
 // A page test: the whole app in jsdom against a running product, used as a person uses it, by role and name.
 import { act, cleanup, configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react/pure';
 import userEvent from '@testing-library/user-event';
+import type { Learnt } from '@ember-fold/core/ledger';
 import {
   type BatchDraft,
   batchOf,
   type Kitchen,
-  type Learnt,
   newTray,
   type StarterId,
   type TrayDraft,
   trayOf,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 
 configure({
   asyncUtilTimeout: 20_000,

@@ -11,10 +11,10 @@ export function expose(worker: object): void {
 
 /** Loads a worker's script anew, to answer on a port. @param path of its file */
 export function exposeOn(port: MessagePort, path: string): void {
-  const core = jest.requireActual<object>('@ember-fold/core');
+  const core = jest.requireActual<object>('@ember-fold/core/plan');
   answering = port;
   jest.isolateModules(() => {
-    jest.doMock('@ember-fold/core', () => core);
+    jest.doMock('@ember-fold/core/plan', () => core);
     jest.doMock('comlink', () => ({ expose, proxy, wrap, releaseProxy, transfer }));
     jest.requireActual(path);
   });

@@ -1,13 +1,12 @@
+import { MEASURE_RANGE, RANGES } from '@ember-fold/core/plan';
 import {
   type CookAct,
   type StoveAct,
-  MEASURE_RANGE,
   type MeasureId,
-  RANGES,
   type RunStepId,
   STEP_MEASURES,
   STEP_KEY,
-} from '@ember-fold/core';
+} from '@ember-fold/core/stove';
 import Joi from 'joi';
 import { flag, number, unionOf, uuid, within } from '../http/schemaParts.js';
 

@@ -1,4 +1,6 @@
-import { type BatchDraft, CoreError, type DayPart, type FryJob, type Kitchen } from '@ember-fold/core';
+import { type BatchDraft, CoreError, type Kitchen } from '@ember-fold/core/plan';
+import type { FryJob } from '@ember-fold/core/stove';
+import type { DayPart } from '@ember-fold/core/supper';
 import type { PlanPart } from '../planning/planThread.js';
 import type { Remembered } from '../planning/remembered.js';
 

@@ -1,13 +1,6 @@
-import {
-  type BatchDraft,
-  cookAgain,
-  DEFAULT_KITCHEN,
-  SHAPES,
-  ledgerFigures,
-  planTrays,
-  trayOf,
-  START_GATE,
-} from '@ember-fold/core';
+import { cookAgain, ledgerFigures } from '@ember-fold/core/ledger';
+import { type BatchDraft, DEFAULT_KITCHEN, SHAPES, planTrays, trayOf } from '@ember-fold/core/plan';
+import { START_GATE } from '@ember-fold/core/stove';
 import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
 import { changed, newBatch } from '../test/newBatch.js';

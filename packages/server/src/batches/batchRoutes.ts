@@ -1,4 +1,4 @@
-import { type BatchDraft, batchOf, marksOf, newTray, readBatchDraft, withRaw } from '@ember-fold/core';
+import { type BatchDraft, batchOf, marksOf, newTray, readBatchDraft, withRaw } from '@ember-fold/core/plan';
 import { Router } from 'express';
 import { deleteBatch, insertBatch, listSummaries, readBatch, updateBatch } from './batchTable.js';
 import type { Queries } from '../db/gate.js';

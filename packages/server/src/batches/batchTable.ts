@@ -1,4 +1,4 @@
-import { type BatchDraft, type BatchSummary, readBatchDraft } from '@ember-fold/core';
+import { type BatchDraft, type BatchSummary, readBatchDraft } from '@ember-fold/core/plan';
 import { fromJson, likeAnywhere, type Queries } from '../db/gate.js';
 import { moveOpenStove } from '../stove/openStoveTable.js';
 

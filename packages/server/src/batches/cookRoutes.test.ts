@@ -1,4 +1,5 @@
-import { type CookAct, cookState, planTrays, START_GATE, stepState } from '@ember-fold/core';
+import { planTrays } from '@ember-fold/core/plan';
+import { type CookAct, cookState, START_GATE, stepState } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { steadyClock } from '../live/steadyClock.js';
 import { listenTo } from '../test/listenTo.js';

@@ -1,14 +1,6 @@
-import {
-  asCooked,
-  batchFigures,
-  type CookAct,
-  cookState,
-  fryTrays,
-  marksOf,
-  storedOf,
-  stepMark,
-  stepWhat,
-} from '@ember-fold/core';
+import { storedOf } from '@ember-fold/core/ledger';
+import { asCooked, batchFigures, fryTrays, marksOf } from '@ember-fold/core/plan';
+import { type CookAct, cookState, stepMark, stepWhat } from '@ember-fold/core/stove';
 import { type Request, Router } from 'express';
 import { type BatchRow, readBatch, setBatchStatus } from './batchTable.js';
 import { insertCookAct, listCookActs } from './cookTable.js';

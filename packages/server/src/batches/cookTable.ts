@@ -1,4 +1,4 @@
-import type { CookAct, StoredCookAct } from '@ember-fold/core';
+import type { CookAct, StoredCookAct } from '@ember-fold/core/stove';
 import { fromJson, type Queries } from '../db/gate.js';
 
 /** Acts of a batch's run-sheet after `afterSeq`, in the order they were acknowledged. */

@@ -1,7 +1,7 @@
+import { CHANGES, TEST_CHANGES } from '@ember-fold/core/ledger';
 import {
   type BakeChoices,
   type BatchDraft,
-  CHANGES,
   DOUGH_FAMILIES,
   EDGES,
   SHAPES,
@@ -13,10 +13,9 @@ import {
   TRAY_MARKS,
   TRAY_WAYS,
   type SideBySide,
-  TEST_CHANGES,
   type Trying,
   TURN_METHODS,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import Joi from 'joi';
 import { flag, ingredientId, isoTime, line, number, objectOf, uuid, within } from '../http/schemaParts.js';
 

@@ -1,16 +1,7 @@
-import {
-  batchFromStored,
-  batchOf,
-  marksOf,
-  newTray,
-  type StoredItem,
-  START_GATE,
-  type TrayDraft,
-  trayOf,
-  withCopyOfTray,
-  withTray,
-  withTodaysNames,
-} from '@ember-fold/core';
+import { withTodaysNames } from '@ember-fold/core/files';
+import { batchFromStored, type StoredItem } from '@ember-fold/core/ledger';
+import { batchOf, marksOf, newTray, type TrayDraft, trayOf, withCopyOfTray, withTray } from '@ember-fold/core/plan';
+import { START_GATE } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';

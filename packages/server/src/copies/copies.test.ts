@@ -1,4 +1,5 @@
-import { INGREDIENTS, thinReadings } from '@ember-fold/core';
+import { INGREDIENTS } from '@ember-fold/core/plan';
+import { thinReadings } from '@ember-fold/core/stove';
 import { build } from 'esbuild';
 import fc from 'fast-check';
 import { spawn } from 'node:child_process';
@@ -270,7 +271,7 @@ test('stopped in the middle of a restore, the kitchen is the old one or the new 
     platform: 'node',
     format: 'cjs',
     logLevel: 'silent',
-    alias: { '@ember-fold/core': join(__dirname, '../../../core/src/index.ts') },
+    alias: { '@ember-fold/core': join(__dirname, '../../../core/src/public') },
   });
   await other.gate.change('DELETE FROM batch');
   const before = await allOf(other.gate);

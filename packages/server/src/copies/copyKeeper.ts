@@ -3,7 +3,7 @@ import { chmod, mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import type { CopyRow, CopySheet } from '@ember-fold/core';
+import type { CopyRow, CopySheet } from '@ember-fold/core/files';
 import type { Logger } from 'pino';
 import type { Gate } from '../db/gate.js';
 import { ApiError } from '../errors.js';

@@ -1,4 +1,4 @@
-import type { NightTold } from '@ember-fold/core';
+import type { NightTold } from '@ember-fold/core/files';
 import { type RequestHandler, Router } from 'express';
 import { isStoveOpen } from '../stove/openStoveTable.js';
 import { ApiError } from '../errors.js';

@@ -1,14 +1,13 @@
+import { type FormulaBody, ownIngredients } from '@ember-fold/core/ledger';
 import {
   type BatchDraft,
   batchFigures,
   batchPieces,
   doughFigures,
-  type FormulaBody,
   judgeFamily,
-  ownIngredients,
   planTrays,
   worstTone,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { openApp, T0, type TestApp } from '../test/openApp.js';
 import { loadDemo } from './loadDemo.js';
 

@@ -1,22 +1,21 @@
+import { observationsOf } from '@ember-fold/core/ledger';
 import {
   type BatchDraft,
   DEFAULT_KITCHEN,
-  friedInOil,
   type Guests,
   type Kitchen,
   newTray,
-  observationsOf,
-  type Oil,
   batchFigures,
   batchOf,
   stoveTrays,
   planTrays,
   type TrayDraft,
-  simulateRun,
   USUAL_SEAL,
   withFold,
   withShape,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
+import { type Oil, simulateRun } from '@ember-fold/core/stove';
+import { friedInOil } from '@ember-fold/core/supper';
 import { countBatches, insertBatch, setBatchStatus } from '../batches/batchTable.js';
 import type { Gate } from '../db/gate.js';
 import { readKitchen, writeKitchen } from '../kitchen/kitchenTable.js';

@@ -1,17 +1,14 @@
+import { baseIngredientId, type FormulaBody, type StockRow, storeBodyOf } from '@ember-fold/core/ledger';
 import {
-  baseIngredientId,
   type DoughFamilyId,
-  type FormulaBody,
   type FormulaLine,
   type Ingredient,
   ingredientById,
   newTray,
   STARTERS,
   type StarterId,
-  type StockRow,
-  storeBodyOf,
   WORKED_FORMULAS,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { insertFormula, insertVersion, updateFormula } from '../store/formulaTable.js';
 import type { Queries } from '../db/gate.js';
 import { writeIngredientRow } from '../store/ingredientTable.js';

@@ -1,13 +1,5 @@
-import {
-  type CookAct,
-  type MeasureId,
-  type PlannedTray,
-  type RunStep,
-  runSheet,
-  seededNormal,
-  seededUniform,
-  type StepKey,
-} from '@ember-fold/core';
+import { type PlannedTray, type RunStep, runSheet, seededNormal, seededUniform } from '@ember-fold/core/plan';
+import type { CookAct, MeasureId, StepKey } from '@ember-fold/core/stove';
 
 /** How long Sorrel's hands take beside what is set, and how much that differs from day to day. */
 const TIMES: Readonly<Partial<Record<RunStep['what'], number>>> = {

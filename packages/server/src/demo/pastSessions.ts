@@ -1,14 +1,6 @@
-import {
-  type BatchDraft,
-  type Mishaps,
-  type RecordLooks,
-  type TrayLooks,
-  type TrayMark,
-  trayOf,
-  USUAL_SEAL,
-  withCopyOfTray,
-  withTray,
-} from '@ember-fold/core';
+import type { RecordLooks, TrayLooks } from '@ember-fold/core/ledger';
+import { type BatchDraft, type TrayMark, trayOf, USUAL_SEAL, withCopyOfTray, withTray } from '@ember-fold/core/plan';
+import type { Mishaps } from '@ember-fold/core/stove';
 
 /** A session of the ledger, as it is to come out. */
 export interface Past {

@@ -1,4 +1,4 @@
-import type { ScaleFigure } from '@ember-fold/core';
+import type { ScaleFigure } from '@ember-fold/core/stove';
 import fc from 'fast-check';
 import { readLine, scaleLine } from './readingLine.js';
 import { followStream } from '../simulated/followStream.js';

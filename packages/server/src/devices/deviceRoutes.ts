@@ -1,4 +1,5 @@
-import type { DeviceNow, TakenReadings } from '@ember-fold/core';
+import type { DeviceNow } from '@ember-fold/core/ledger';
+import type { TakenReadings } from '@ember-fold/core/stove';
 import { randomBytes } from 'node:crypto';
 import { type Request, type Response, Router } from 'express';
 import { deleteDevice, deviceOfToken, type DeviceRow, insertDevice, listDevices } from './deviceTable.js';

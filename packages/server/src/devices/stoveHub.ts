@@ -1,4 +1,4 @@
-import type { LiveEvent, StoredAct, StoredReading } from '@ember-fold/core';
+import type { LiveEvent, StoredAct, StoredReading } from '@ember-fold/core/stove';
 import type { Gate } from '../db/gate.js';
 import type { LiveHub } from '../live/liveHub.js';
 import { listOpenStoves, readStove, type StoveRow } from '../stove/stoveTable.js';

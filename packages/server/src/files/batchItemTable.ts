@@ -1,15 +1,7 @@
-import {
-  type BatchDraft,
-  type BatchItem,
-  type CookAct,
-  fillingsOf,
-  type StoveAct,
-  type Kitchen,
-  readBatchDraft,
-  type RecordItem,
-  type RecordLooks,
-  type TrayMark,
-} from '@ember-fold/core';
+import type { BatchItem, RecordItem } from '@ember-fold/core/files';
+import type { RecordLooks } from '@ember-fold/core/ledger';
+import { type BatchDraft, fillingsOf, type Kitchen, readBatchDraft, type TrayMark } from '@ember-fold/core/plan';
+import type { CookAct, StoveAct } from '@ember-fold/core/stove';
 import { fromJson, type Queries } from '../db/gate.js';
 import { holdIngredients, releaseIngredients } from '../store/ingredientTable.js';
 import { writeLooks } from '../ledger/looksTable.js';

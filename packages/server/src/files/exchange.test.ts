@@ -1,4 +1,5 @@
-import { type DocumentItem, itemText, START_GATE, type KitchenDocument, type PreviewedItem } from '@ember-fold/core';
+import { type DocumentItem, itemText, type KitchenDocument, type PreviewedItem } from '@ember-fold/core/files';
+import { START_GATE } from '@ember-fold/core/stove';
 import { anyKitchenItems } from '@ember-fold/core/testing/document';
 import Ajv from 'ajv/dist/2019';
 import formats from 'ajv-formats';

@@ -1,8 +1,5 @@
 // One file over 300 lines: what a file holds, what stands in its way, and the way back, each the mirror of the other.
 import {
-  baseIngredientId,
-  type BatchDraft,
-  CoreError,
   differingFields,
   DOCUMENT_FORMAT,
   DOCUMENT_VERSION,
@@ -18,12 +15,11 @@ import {
   type ItemRef,
   itemText,
   type KitchenDocument,
-  marksOf,
-  type Pantry,
-  pantryWith,
   type PreviewedItem,
   withTodaysNames,
-} from '@ember-fold/core';
+} from '@ember-fold/core/files';
+import { baseIngredientId } from '@ember-fold/core/ledger';
+import { type BatchDraft, CoreError, marksOf, type Pantry, pantryWith } from '@ember-fold/core/plan';
 import { createHash } from 'node:crypto';
 import { promisify } from 'node:util';
 import { gunzip as gunzipped, gzip as gzipped } from 'node:zlib';

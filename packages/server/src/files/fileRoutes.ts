@@ -1,4 +1,5 @@
-import { DOCUMENT_OF, type ItemKind, type ItemRef, type RecordKind } from '@ember-fold/core';
+import { DOCUMENT_OF, type ItemKind, type ItemRef } from '@ember-fold/core/files';
+import type { RecordKind } from '@ember-fold/core/stove';
 import { Router } from 'express';
 import Joi from 'joi';
 import { listImports } from './importTable.js';

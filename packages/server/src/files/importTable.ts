@@ -1,4 +1,4 @@
-import type { ImportRow } from '@ember-fold/core';
+import type { ImportRow } from '@ember-fold/core/files';
 import type { Queries } from '../db/gate.js';
 
 interface Raw {

@@ -1,4 +1,5 @@
-import { DOCUMENT_FORMAT, DOCUMENT_OF, DOCUMENT_VERSION, type ItemKind, ITEM_KINDS, RANGES } from '@ember-fold/core';
+import { DOCUMENT_FORMAT, DOCUMENT_OF, DOCUMENT_VERSION, type ItemKind, ITEM_KINDS } from '@ember-fold/core/files';
+import { RANGES } from '@ember-fold/core/plan';
 import Joi from 'joi';
 import parse from 'joi-to-json';
 import { act, cookAct, moment } from '../batches/actSchemas.js';

@@ -1,5 +1,4 @@
 import {
-  batchOf,
   DOCUMENT_FORMAT,
   DOCUMENT_OF,
   DOCUMENT_VERSION,
@@ -9,9 +8,9 @@ import {
   type ItemKind,
   itemName,
   type PreviewedItem,
-  type TrayDraft,
   withTodaysNames,
-} from '@ember-fold/core';
+} from '@ember-fold/core/files';
+import { batchOf, type TrayDraft } from '@ember-fold/core/plan';
 import { draft } from '../batches/draftSchemas.js';
 import { wrongIn } from '../http/validate.js';
 import { ApiError } from '../errors.js';

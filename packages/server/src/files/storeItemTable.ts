@@ -1,19 +1,17 @@
 // One file for all kinds but batches: each is read, written and removed in a few lines, side by side.
-import {
-  type FlourItem,
-  type FormulaBody,
-  type FormulaItem,
-  INGREDIENTS,
-  type IngredientItem,
-  type KitchenItem,
-  type OilItem,
-  type StoredDocumentItem,
-  type StoredRecord,
-  type StockItem,
-  type SupperItem,
-  type TrayMark,
-  type UsualItem,
-} from '@ember-fold/core';
+import type {
+  FlourItem,
+  FormulaItem,
+  IngredientItem,
+  KitchenItem,
+  OilItem,
+  StoredDocumentItem,
+  StockItem,
+  SupperItem,
+  UsualItem,
+} from '@ember-fold/core/files';
+import type { FormulaBody, StoredRecord } from '@ember-fold/core/ledger';
+import { INGREDIENTS, type TrayMark } from '@ember-fold/core/plan';
 import { forgetCalendar } from '../supper/calendarTable.js';
 import { deleteFlourRow, insertFlourRow, listFlourRows } from '../store/flourTable.js';
 import { fromJson, type Queries } from '../db/gate.js';

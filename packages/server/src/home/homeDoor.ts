@@ -1,4 +1,4 @@
-import type { HomeNetwork, PairedDevice } from '@ember-fold/core';
+import type { HomeNetwork, PairedDevice } from '@ember-fold/core/files';
 import { parseCookie } from 'cookie';
 import { randomBytes } from 'node:crypto';
 import type { NextFunction, Request, Response } from 'express';

@@ -1,4 +1,4 @@
-import type { CalendarAddress, HomeNow, Pairing } from '@ember-fold/core';
+import type { CalendarAddress, HomeNow, Pairing } from '@ember-fold/core/files';
 import { randomUUID, X509Certificate } from 'node:crypto';
 import type { IncomingHttpHeaders } from 'node:http';
 import { request, type RequestOptions } from 'node:https';

@@ -1,4 +1,4 @@
-import type { CalendarAddress, HomeNow, Pairing } from '@ember-fold/core';
+import type { CalendarAddress, HomeNow, Pairing } from '@ember-fold/core/files';
 import { randomBytes, randomInt, randomUUID } from 'node:crypto';
 import { type RequestHandler, Router } from 'express';
 import { rateLimit } from 'express-rate-limit';

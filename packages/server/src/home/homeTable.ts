@@ -1,4 +1,4 @@
-import type { PairedDevice } from '@ember-fold/core';
+import type { PairedDevice } from '@ember-fold/core/files';
 import type { Gate, Queries } from '../db/gate.js';
 
 /** A device that was let in; hashes are hex of SHA-256. */

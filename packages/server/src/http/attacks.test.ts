@@ -1,4 +1,5 @@
-import { type BatchDraft, INGREDIENTS, ingredientById, planTrays, START_GATE, type StoredAct } from '@ember-fold/core';
+import { type BatchDraft, INGREDIENTS, ingredientById, planTrays } from '@ember-fold/core/plan';
+import { START_GATE, type StoredAct } from '@ember-fold/core/stove';
 import { anyBatch, anyDraft, anyFormula, anyIngredient, anyKitchen, within } from '@ember-fold/core/testing';
 import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';

@@ -1,4 +1,4 @@
-import type { DiskTold } from '@ember-fold/core';
+import type { DiskTold } from '@ember-fold/core/stove';
 import { statfs } from 'node:fs/promises';
 import type { LiveHub } from '../live/liveHub.js';
 

@@ -1,4 +1,4 @@
-import { ingredientById, WORKED_FORMULAS } from '@ember-fold/core';
+import { ingredientById, WORKED_FORMULAS } from '@ember-fold/core/plan';
 import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
 import { openApp, type TestApp } from '../test/openApp.js';

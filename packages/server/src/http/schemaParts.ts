@@ -1,4 +1,4 @@
-import type { Range } from '@ember-fold/core';
+import type { Range } from '@ember-fold/core/plan';
 import Joi from 'joi';
 
 /** Small parts that the schemas share. */

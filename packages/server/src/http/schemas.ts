@@ -1,29 +1,26 @@
+import { type HomeEntry, PASSPHRASE_LEAST } from '@ember-fold/core/files';
+import type {
+  FlourAsk,
+  FormulaBody,
+  LearntKind,
+  LooksRow,
+  OilAct,
+  StockRow,
+  StoredAsk,
+  ShoppingAsk,
+  ScaleAct,
+} from '@ember-fold/core/ledger';
 import {
   type BatchDraft,
-  type FlourAsk,
-  type FormulaBody,
   type KitchenRow,
-  type LearntKind,
-  type LooksRow,
-  type Oil,
-  type OilAct,
   type StarterAsk,
-  type StartStoveAsk,
-  type StockRow,
-  type StoredAsk,
-  type Timer,
   type TrayMark,
-  type HomeEntry,
-  type ShoppingAsk,
   type Ingredient,
-  PASSPHRASE_LEAST,
   RANGES,
-  SCALE_MOST_KG,
-  type ScaleAct,
-  START_GATE,
   STARTERS,
-  type Supper,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
+import { type Oil, type StartStoveAsk, type Timer, SCALE_MOST_KG, START_GATE } from '@ember-fold/core/stove';
+import type { Supper } from '@ember-fold/core/supper';
 import Joi from 'joi';
 import { act, cookAct, moment, stepId } from '../batches/actSchemas.js';
 import { doughParts, draft, mark, shape, version } from '../batches/draftSchemas.js';

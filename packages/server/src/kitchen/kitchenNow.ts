@@ -1,24 +1,20 @@
+import { type Base, flourBelief, observeFlour, ownIngredients, type StoreFormula } from '@ember-fold/core/ledger';
 import {
-  type Base,
   batchPot,
   type BatchDraft,
   CoreError,
   type FlourBelief,
-  flourBelief,
   type Formula,
   type Kitchen,
   kitchenAtPot,
-  kitchenAtSupper,
   fillingsOf,
-  observeFlour,
-  oilState,
-  ownIngredients,
   type Pantry,
   pantryWith,
   type PotOil,
   potOf,
-  type StoreFormula,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
+import { oilState } from '@ember-fold/core/stove';
+import { kitchenAtSupper } from '@ember-fold/core/supper';
 import { type FlourRow, listFlourRows } from '../store/flourTable.js';
 import { listBaseFormulas } from '../store/formulaTable.js';
 import type { Queries } from '../db/gate.js';

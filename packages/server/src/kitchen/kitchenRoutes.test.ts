@@ -1,4 +1,4 @@
-import { DEFAULT_KITCHEN } from '@ember-fold/core';
+import { DEFAULT_KITCHEN } from '@ember-fold/core/plan';
 import { openApp, type TestApp } from '../test/openApp.js';
 
 let app: TestApp;

@@ -1,4 +1,5 @@
-import { type Kitchen, RANGES, BURNER_KINDS, type DayPin, type Supper, type SupperCook } from '@ember-fold/core';
+import { type Kitchen, RANGES, BURNER_KINDS } from '@ember-fold/core/plan';
+import type { DayPin, Supper, SupperCook } from '@ember-fold/core/supper';
 import Joi from 'joi';
 import { isoTime, line, objectOf, uuid, within } from '../http/schemaParts.js';
 import { allergens } from '../store/storeSchemas.js';

@@ -1,4 +1,4 @@
-import { DEFAULT_KITCHEN, type Kitchen, type KitchenRow } from '@ember-fold/core';
+import { DEFAULT_KITCHEN, type Kitchen, type KitchenRow } from '@ember-fold/core/plan';
 import { fromJson, type Queries } from '../db/gate.js';
 
 /** The kitchen, or the default one at version 0 when none was saved yet. */

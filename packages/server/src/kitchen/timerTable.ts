@@ -1,4 +1,4 @@
-import type { StepKey, Timer } from '@ember-fold/core';
+import type { StepKey, Timer } from '@ember-fold/core/stove';
 import type { Queries } from '../db/gate.js';
 
 interface Columns {

@@ -1,4 +1,5 @@
-import { batchOf, type BatchDraft, type Learnt, newTray } from '@ember-fold/core';
+import type { Learnt } from '@ember-fold/core/ledger';
+import { batchOf, type BatchDraft, newTray } from '@ember-fold/core/plan';
 import { randomUUID } from 'node:crypto';
 import { PAST } from '../demo/pastSessions.js';
 import { demoId } from '../demo/demoId.js';

@@ -1,4 +1,4 @@
-import type { LearntKind, Observation, SeenObservation, Unlearnt } from '@ember-fold/core';
+import type { LearntKind, Observation, SeenObservation, Unlearnt } from '@ember-fold/core/ledger';
 import type { Gate, Queries } from '../db/gate.js';
 
 interface Raw {

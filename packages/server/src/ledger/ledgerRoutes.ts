@@ -1,13 +1,5 @@
-import {
-  type BatchDraft,
-  type LedgerEntry,
-  type LedgerFigures,
-  batchFigures,
-  fryTrays,
-  type LedgerRecord,
-  type Paged,
-  plannedFigures,
-} from '@ember-fold/core';
+import type { LedgerEntry, LedgerFigures, LedgerRecord } from '@ember-fold/core/ledger';
+import { type BatchDraft, batchFigures, fryTrays, type Paged, plannedFigures } from '@ember-fold/core/plan';
 import { Router } from 'express';
 import { imageSize } from 'image-size';
 import { listActs } from '../stove/actTable.js';

@@ -1,4 +1,4 @@
-import { LEARNT_KINDS, LOOKS } from '@ember-fold/core';
+import { LEARNT_KINDS, LOOKS } from '@ember-fold/core/ledger';
 import Joi from 'joi';
 import { mark, MARKS } from '../batches/draftSchemas.js';
 import { within } from '../http/schemaParts.js';

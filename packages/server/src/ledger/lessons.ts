@@ -1,5 +1,4 @@
 import {
-  batchFigures,
   type Happened,
   type Learnt,
   learntFrom,
@@ -7,7 +6,8 @@ import {
   type Observation,
   type SeenObservation,
   type Unlearnt,
-} from '@ember-fold/core';
+} from '@ember-fold/core/ledger';
+import { batchFigures } from '@ember-fold/core/plan';
 import type { Logger } from 'pino';
 import { listActs } from '../stove/actTable.js';
 import { listCookActs } from '../batches/cookTable.js';

@@ -1,4 +1,4 @@
-import type { LooksRow, RecordLooks } from '@ember-fold/core';
+import type { LooksRow, RecordLooks } from '@ember-fold/core/ledger';
 import { fromJson, type Queries } from '../db/gate.js';
 
 export async function readLooks(q: Queries, batchId: string): Promise<LooksRow> {

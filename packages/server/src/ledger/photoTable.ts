@@ -1,4 +1,4 @@
-import type { TrayMark } from '@ember-fold/core';
+import type { TrayMark } from '@ember-fold/core/plan';
 import type { Queries } from '../db/gate.js';
 
 /** Marks of the trays that have a picture. */

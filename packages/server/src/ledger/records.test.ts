@@ -1,4 +1,5 @@
-import { batchOf, type LedgerEntry, newTray, withTest } from '@ember-fold/core';
+import { type LedgerEntry, withTest } from '@ember-fold/core/ledger';
+import { batchOf, newTray } from '@ember-fold/core/plan';
 import { randomUUID } from 'node:crypto';
 import { forgetGone } from '../stove/stoveTable.js';
 import { demoId } from '../demo/demoId.js';

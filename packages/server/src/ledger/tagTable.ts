@@ -1,4 +1,4 @@
-import type { TagCount } from '@ember-fold/core';
+import type { TagCount } from '@ember-fold/core/ledger';
 import type { Queries } from '../db/gate.js';
 
 /** Tags of records, by record, each in the order of the alphabet. */

@@ -1,4 +1,4 @@
-import { thinReadings } from '@ember-fold/core';
+import { thinReadings } from '@ember-fold/core/stove';
 import type { Gate } from '../db/gate.js';
 import { listReadings, replaceReadings } from '../stove/readingTable.js';
 import { listUnthinned, readStove, writeThinned } from '../stove/stoveTable.js';

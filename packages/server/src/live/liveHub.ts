@@ -1,4 +1,4 @@
-import type { LiveEvent, RecordKind } from '@ember-fold/core';
+import type { LiveEvent, RecordKind } from '@ember-fold/core/stove';
 
 /** Passes on to all pages that listen; only what is committed. */
 export class LiveHub {

@@ -1,4 +1,4 @@
-import type { LiveEvent } from '@ember-fold/core';
+import type { LiveEvent } from '@ember-fold/core/stove';
 import type { Request, Response } from 'express';
 import { listTimers } from '../kitchen/timerTable.js';
 import { openStream } from './openStream.js';

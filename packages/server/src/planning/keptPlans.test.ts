@@ -1,4 +1,5 @@
-import { DEFAULT_KITCHEN, dayPart, planTrays } from '@ember-fold/core';
+import { DEFAULT_KITCHEN, planTrays } from '@ember-fold/core/plan';
+import { dayPart } from '@ember-fold/core/supper';
 import fc from 'fast-check';
 import { mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';

@@ -1,4 +1,4 @@
-import type { DayPlan, DayPart } from '@ember-fold/core';
+import type { DayPlan, DayPart } from '@ember-fold/core/supper';
 import { createHash } from 'node:crypto';
 import { readFile, rename, writeFile } from 'node:fs/promises';
 import { deserialize, serialize } from 'node:v8';

@@ -1,13 +1,5 @@
-import {
-  type BatchDraft,
-  CoreError,
-  DEFAULT_KITCHEN,
-  type DayPlan,
-  dayPart,
-  planTrays,
-  STARTERS,
-  supperPlaces,
-} from '@ember-fold/core';
+import { type BatchDraft, CoreError, DEFAULT_KITCHEN, planTrays, STARTERS } from '@ember-fold/core/plan';
+import { type DayPlan, dayPart, supperPlaces } from '@ember-fold/core/supper';
 import { build } from 'esbuild';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -34,7 +26,7 @@ beforeAll(async () => {
     bundle: true,
     platform: 'node',
     format: 'esm',
-    alias: { '@ember-fold/core': join(__dirname, '../../../core/src/index.ts') },
+    alias: { '@ember-fold/core': join(__dirname, '../../../core/src/public') },
     logLevel: 'silent',
   });
 });

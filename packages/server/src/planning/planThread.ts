@@ -1,14 +1,6 @@
-import {
-  type BatchDraft,
-  CoreError,
-  type DayPlan,
-  type DayAsk,
-  type DayPart,
-  type Happened,
-  type Kitchen,
-  type Observation,
-  type PlannedTray,
-} from '@ember-fold/core';
+import type { Happened, Observation } from '@ember-fold/core/ledger';
+import { type BatchDraft, CoreError, type Kitchen, type PlannedTray } from '@ember-fold/core/plan';
+import type { DayPlan, DayAsk, DayPart } from '@ember-fold/core/supper';
 import { Worker } from 'node:worker_threads';
 
 /** Plans a batch as its day plan needs it. @param signal aborted when nobody waits for it any more */

@@ -1,4 +1,4 @@
-import type { LiveEvent } from '@ember-fold/core';
+import type { LiveEvent } from '@ember-fold/core/stove';
 import { fromJson, type Queries } from '../db/gate.js';
 
 /** What one server tells the others. A gap: something may have been missed, all is asked for again. */

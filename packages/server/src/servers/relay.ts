@@ -1,4 +1,4 @@
-import type { LiveEvent } from '@ember-fold/core';
+import type { LiveEvent } from '@ember-fold/core/stove';
 import type { Logger } from 'pino';
 import {
   dropEvents,

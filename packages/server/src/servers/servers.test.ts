@@ -1,4 +1,4 @@
-import { START_GATE } from '@ember-fold/core';
+import { START_GATE } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { createServer, type Server, type Socket } from 'node:net';
 import { connect } from 'node:net';

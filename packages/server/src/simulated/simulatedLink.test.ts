@@ -20,7 +20,7 @@ beforeAll(async () => {
     platform: 'node',
     format: 'esm',
     logLevel: 'silent',
-    alias: { '@ember-fold/core': join(__dirname, '../../../core/src/index.ts') },
+    alias: { '@ember-fold/core': join(__dirname, '../../../core/src/public') },
   });
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));

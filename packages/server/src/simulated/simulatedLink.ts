@@ -1,6 +1,6 @@
 import { type ChildProcess, fork } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import type { ScaleAct } from '@ember-fold/core';
+import type { ScaleAct } from '@ember-fold/core/ledger';
 
 /** What the server knows of the simulated devices: their token, and the hand at the scale. */
 export interface SimulatedLink {

@@ -6,7 +6,7 @@ import {
   type SimulatedScale as Scale,
   stepScale,
   tareScale,
-} from '@ember-fold/core';
+} from '@ember-fold/core/stove';
 import { scaleLine } from '../devices/readingLine.js';
 
 export const SIMULATED_SCALE = 'simulated-scale';

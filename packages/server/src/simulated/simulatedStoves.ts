@@ -1,13 +1,9 @@
+import { type BatchDraft, type Kitchen, friedPieces, fryTrays, stoveTrays, trayOfPiece } from '@ember-fold/core/plan';
 import {
-  type BatchDraft,
   createStove,
   type StoveAct,
   stoveState,
-  type Kitchen,
   type OilReading,
-  friedPieces,
-  fryTrays,
-  stoveTrays,
   readProbe,
   replayFry,
   restoreIntoStove,
@@ -16,10 +12,9 @@ import {
   type SimulatedPiece,
   stovePieceSpec,
   topUpStove,
-  trayOfPiece,
   potAtRest,
   burnerFlowW,
-} from '@ember-fold/core';
+} from '@ember-fold/core/stove';
 import { probeLine } from '../devices/readingLine.js';
 import { followStream } from './followStream.js';
 

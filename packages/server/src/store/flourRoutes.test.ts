@@ -1,4 +1,5 @@
-import { flourBelief, type FlourObservation, observeFlour, WORKED_FORMULAS } from '@ember-fold/core';
+import { flourBelief, type FlourObservation, observeFlour } from '@ember-fold/core/ledger';
+import { WORKED_FORMULAS } from '@ember-fold/core/plan';
 import { randomUUID } from 'node:crypto';
 import { newBatch } from '../test/newBatch.js';
 import { openApp, type TestApp } from '../test/openApp.js';

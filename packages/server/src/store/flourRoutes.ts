@@ -1,4 +1,4 @@
-import { doughFigures, type Pantry } from '@ember-fold/core';
+import { doughFigures, type Pantry } from '@ember-fold/core/plan';
 import { Router } from 'express';
 import {
   deleteFlourRow,

@@ -1,4 +1,5 @@
-import type { BatchDraft, Felt } from '@ember-fold/core';
+import type { Felt } from '@ember-fold/core/ledger';
+import type { BatchDraft } from '@ember-fold/core/plan';
 import { fromJson, type Queries } from '../db/gate.js';
 
 /** One dough and how it felt: what was observed, not what was made of it. */

@@ -1,4 +1,4 @@
-import { baseIngredientId, type FormulaBody } from '@ember-fold/core';
+import { baseIngredientId, type FormulaBody } from '@ember-fold/core/ledger';
 import { Router } from 'express';
 import {
   insertFormula,

@@ -1,4 +1,4 @@
-import type { FormulaBody, FormulaVersion, StoreFormula } from '@ember-fold/core';
+import type { FormulaBody, FormulaVersion, StoreFormula } from '@ember-fold/core/ledger';
 import { fromJson, type Queries } from '../db/gate.js';
 
 interface Raw {

@@ -1,4 +1,4 @@
-import { type BatchDraft, marksOf, type TrayMark } from '@ember-fold/core';
+import { type BatchDraft, marksOf, type TrayMark } from '@ember-fold/core/plan';
 import type { Queries } from '../db/gate.js';
 import { lockStored, takenByOthers, writeUses } from './storedTable.js';
 import { ApiError } from '../errors.js';

@@ -1,4 +1,4 @@
-import { isShipped } from '@ember-fold/core';
+import { isShipped } from '@ember-fold/core/plan';
 import { Router } from 'express';
 import {
   deleteIngredientRow,

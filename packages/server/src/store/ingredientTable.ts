@@ -1,4 +1,5 @@
-import type { Ingredient, IngredientRow } from '@ember-fold/core';
+import type { IngredientRow } from '@ember-fold/core/ledger';
+import type { Ingredient } from '@ember-fold/core/plan';
 import { fromJson, type Queries } from '../db/gate.js';
 
 interface Raw {

@@ -1,4 +1,5 @@
-import { type BatchDraft, DEFAULT_KITCHEN, type StoveAct, type Guests, START_GATE } from '@ember-fold/core';
+import { type BatchDraft, DEFAULT_KITCHEN, type Guests } from '@ember-fold/core/plan';
+import { type StoveAct, START_GATE } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { newBatch } from '../test/newBatch.js';
 import { openApp, T0, type TestApp } from '../test/openApp.js';

@@ -1,4 +1,5 @@
-import { type FryJob, type Oil, type OilEvent, oilState, supperAfter, supperOrder } from '@ember-fold/core';
+import { type FryJob, type Oil, type OilEvent, oilState } from '@ember-fold/core/stove';
+import { supperAfter, supperOrder } from '@ember-fold/core/supper';
 import { Router } from 'express';
 import { listBatches, readBatch } from '../batches/batchTable.js';
 import type { Queries } from '../db/gate.js';

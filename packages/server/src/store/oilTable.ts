@@ -1,4 +1,4 @@
-import type { Oil, OilEvent } from '@ember-fold/core';
+import type { Oil, OilEvent } from '@ember-fold/core/stove';
 import { fromJson, type Queries } from '../db/gate.js';
 
 interface OilColumns {

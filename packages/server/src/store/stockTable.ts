@@ -1,4 +1,4 @@
-import type { StockRow } from '@ember-fold/core';
+import type { StockRow } from '@ember-fold/core/ledger';
 import type { Queries } from '../db/gate.js';
 
 export async function listStock(q: Queries): Promise<StockRow[]> {

@@ -1,19 +1,21 @@
 import {
   type Base,
-  DEFAULT_KITCHEN,
-  fryJobOf,
   oilToBuy,
   baseIngredientId,
-  type BatchDraft,
   type FormulaBody,
+  ownIngredients,
+  shoppingList,
+} from '@ember-fold/core/ledger';
+import {
+  DEFAULT_KITCHEN,
+  type BatchDraft,
   ingredientById,
   type Ingredient,
-  ownIngredients,
   pantryWith,
-  shoppingList,
   WORKED_FORMULAS,
-  START_GATE,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
+import { START_GATE } from '@ember-fold/core/stove';
+import { fryJobOf } from '@ember-fold/core/supper';
 import { randomUUID } from 'node:crypto';
 import { changed, newBatch } from '../test/newBatch.js';
 import { openApp, type TestApp } from '../test/openApp.js';

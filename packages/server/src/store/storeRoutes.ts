@@ -1,13 +1,7 @@
-import {
-  isSupperOver,
-  oilState,
-  oilToBuy,
-  type Pantry,
-  type PotWanted,
-  type ShoppingAsk,
-  shoppingList,
-  type SupperRow,
-} from '@ember-fold/core';
+import { oilToBuy, type PotWanted, type ShoppingAsk, shoppingList } from '@ember-fold/core/ledger';
+import type { Pantry, SupperRow } from '@ember-fold/core/plan';
+import { oilState } from '@ember-fold/core/stove';
+import { isSupperOver } from '@ember-fold/core/supper';
 import { Router } from 'express';
 import { type BatchRow, listBatches } from '../batches/batchTable.js';
 import { listBaseFormulas } from './formulaTable.js';

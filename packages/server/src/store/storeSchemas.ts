@@ -1,4 +1,5 @@
-import { type FormulaBody, type Ingredient, RANGES } from '@ember-fold/core';
+import type { FormulaBody } from '@ember-fold/core/ledger';
+import { type Ingredient, RANGES } from '@ember-fold/core/plan';
 import Joi from 'joi';
 import { doughHow, doughParts, fillingParts, formula } from '../batches/draftSchemas.js';
 import { ingredientId, line, objectOf, unionOf, within } from '../http/schemaParts.js';

@@ -1,4 +1,4 @@
-import { leftoverGoodMs } from '@ember-fold/core';
+import { leftoverGoodMs } from '@ember-fold/core/ledger';
 import { type Request, Router } from 'express';
 import { deleteStored, insertStored, listStored, lockStored, takenByOthers, writeStoredAmount } from './storedTable.js';
 import { ApiError } from '../errors.js';

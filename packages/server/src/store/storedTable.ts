@@ -1,4 +1,5 @@
-import type { StoredItem, StoredKind, StoredPlace, StoredRecord, TrayDraft, TrayMark } from '@ember-fold/core';
+import type { StoredItem, StoredKind, StoredPlace, StoredRecord } from '@ember-fold/core/ledger';
+import type { TrayDraft, TrayMark } from '@ember-fold/core/plan';
 import { fromJson, type Queries } from '../db/gate.js';
 
 /** How something came to be stored: as planned, left unfried at the stove, or written down by hand. */

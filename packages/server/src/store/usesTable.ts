@@ -1,4 +1,4 @@
-import type { Use } from '@ember-fold/core';
+import type { Use } from '@ember-fold/core/ledger';
 import type { Queries } from '../db/gate.js';
 
 /** Batches that took a dough or filling from a formula. */

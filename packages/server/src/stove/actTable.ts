@@ -1,4 +1,4 @@
-import type { StoveAct, StoredAct } from '@ember-fold/core';
+import type { StoveAct, StoredAct } from '@ember-fold/core/stove';
 import { fromJson, type Queries } from '../db/gate.js';
 
 /** Acts of a batch after `afterSeq`, in the order they were acknowledged. */

@@ -1,4 +1,4 @@
-import type { CookAct, StoveAct } from '@ember-fold/core';
+import type { CookAct, StoveAct } from '@ember-fold/core/stove';
 import type { Queries } from '../db/gate.js';
 
 /** Another batch has an act of the same id: two sessions are not made of one. */

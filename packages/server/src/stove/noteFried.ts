@@ -1,4 +1,5 @@
-import { type BatchFigures, friedInOil, type PlannedTray } from '@ember-fold/core';
+import type { BatchFigures, PlannedTray } from '@ember-fold/core/plan';
+import { friedInOil } from '@ember-fold/core/supper';
 import type { Queries } from '../db/gate.js';
 import { insertOilEvent, readOil } from '../store/oilTable.js';
 import type { StoveRow } from './stoveTable.js';

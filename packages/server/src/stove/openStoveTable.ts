@@ -1,4 +1,4 @@
-import type { Kitchen } from '@ember-fold/core';
+import type { Kitchen } from '@ember-fold/core/plan';
 import { ApiError } from '../errors.js';
 import type { Queries } from '../db/gate.js';
 

@@ -1,4 +1,4 @@
-import type { StoredReading } from '@ember-fold/core';
+import type { StoredReading } from '@ember-fold/core/stove';
 import type { Queries } from '../db/gate.js';
 
 /** Readings of a batch after `afterSeq`, oldest first. */

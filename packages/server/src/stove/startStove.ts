@@ -1,13 +1,5 @@
-import {
-  asCooked,
-  type BatchDraft,
-  cookState,
-  type Kitchen,
-  oilAfterRest,
-  type PlannedTray,
-  START_GATE,
-  type StartStoveAsk,
-} from '@ember-fold/core';
+import { asCooked, type BatchDraft, type Kitchen, type PlannedTray } from '@ember-fold/core/plan';
+import { cookState, oilAfterRest, START_GATE, type StartStoveAsk } from '@ember-fold/core/stove';
 import { isDeepStrictEqual } from 'node:util';
 import { readBatch, setBatchStatus } from '../batches/batchTable.js';
 import { listCookActs } from '../batches/cookTable.js';

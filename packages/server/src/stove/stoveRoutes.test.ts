@@ -1,11 +1,6 @@
-import {
-  type BatchDraft,
-  DEFAULT_KITCHEN,
-  type StoveAct,
-  stoveState,
-  ledgerFigures,
-  START_GATE,
-} from '@ember-fold/core';
+import { ledgerFigures } from '@ember-fold/core/ledger';
+import { type BatchDraft, DEFAULT_KITCHEN } from '@ember-fold/core/plan';
+import { type StoveAct, stoveState, START_GATE } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { insertReadings } from './readingTable.js';
 import { type Heard, listenTo } from '../test/listenTo.js';

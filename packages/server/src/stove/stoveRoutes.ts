@@ -1,14 +1,6 @@
-import {
-  stoveState,
-  batchFigures,
-  type BatchFigures,
-  friedPieces,
-  fryTrays,
-  marksOf,
-  storedOf,
-  REOPEN_MS,
-  type Stove,
-} from '@ember-fold/core';
+import { storedOf } from '@ember-fold/core/ledger';
+import { batchFigures, type BatchFigures, friedPieces, fryTrays, marksOf } from '@ember-fold/core/plan';
+import { stoveState, REOPEN_MS, type Stove } from '@ember-fold/core/stove';
 import { type Request, Router } from 'express';
 import { randomUUID } from 'node:crypto';
 import { insertAct, listActs } from './actTable.js';

@@ -1,4 +1,5 @@
-import { type BatchDraft, type Kitchen, type LedgerFigures, readBatchDraft } from '@ember-fold/core';
+import type { LedgerFigures } from '@ember-fold/core/ledger';
+import { type BatchDraft, type Kitchen, readBatchDraft } from '@ember-fold/core/plan';
 import { piecesOf } from '../batches/batchTable.js';
 import { fromJson, type Gate, likeAnywhere, type Queries } from '../db/gate.js';
 import { holdStove, releaseStove } from './openStoveTable.js';

@@ -1,4 +1,5 @@
-import { type BatchDraft, DEFAULT_KITCHEN, oilAfterRest, START_GATE, type StoredAct } from '@ember-fold/core';
+import { type BatchDraft, DEFAULT_KITCHEN } from '@ember-fold/core/plan';
+import { oilAfterRest, START_GATE, type StoredAct } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { insertReadings } from './readingTable.js';
 import { listenTo } from '../test/listenTo.js';

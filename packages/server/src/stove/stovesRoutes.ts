@@ -1,4 +1,4 @@
-import type { LitStove } from '@ember-fold/core';
+import type { LitStove } from '@ember-fold/core/stove';
 import { Router } from 'express';
 import { listOpenStoves } from './stoveTable.js';
 import type { Context } from '../http/context.js';

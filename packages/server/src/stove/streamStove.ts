@@ -1,4 +1,4 @@
-import type { StoredAct, StoredReading } from '@ember-fold/core';
+import type { StoredAct, StoredReading } from '@ember-fold/core/stove';
 import type { Request, Response } from 'express';
 import { listActs } from './actTable.js';
 import { listReadings } from './readingTable.js';

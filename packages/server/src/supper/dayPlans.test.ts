@@ -1,4 +1,5 @@
-import { type DayPlan, START_GATE, type Supper, type SupperDay, type SupperWays, withDayWay } from '@ember-fold/core';
+import { START_GATE } from '@ember-fold/core/stove';
+import { type DayPlan, type Supper, type SupperDay, type SupperWays, withDayWay } from '@ember-fold/core/supper';
 import { forgetGone } from '../stove/stoveTable.js';
 import ICAL from 'ical.js';
 import { randomUUID } from 'node:crypto';

@@ -1,4 +1,5 @@
-import { type DayEntry, isSupperOver, type SupperDay, type SupperRow } from '@ember-fold/core';
+import type { SupperRow } from '@ember-fold/core/plan';
+import { type DayEntry, isSupperOver, type SupperDay } from '@ember-fold/core/supper';
 import ical, { ICalAlarmType, type ICalCalendar } from 'ical-generator';
 import { createHash } from 'node:crypto';
 import { noteCalendar } from './calendarTable.js';

@@ -2,10 +2,14 @@ import {
   asCooked,
   batchPieces,
   type BatchDraft,
-  bestWays,
   CoreError,
-  type CookState,
-  cookState,
+  type Kitchen,
+  roomsOf,
+  type SupperRow,
+} from '@ember-fold/core/plan';
+import { type CookState, cookState } from '@ember-fold/core/stove';
+import {
+  bestWays,
   duringFry,
   type DayPlan,
   type DayAsk,
@@ -14,16 +18,13 @@ import {
   type DayWayOut,
   dayWaysFor,
   isSupperOver,
-  type Kitchen,
-  roomsOf,
   type Supper,
   supperCooks,
   supperEats,
   type SupperDay,
   supperPlaces,
-  type SupperRow,
   withDayWay,
-} from '@ember-fold/core';
+} from '@ember-fold/core/supper';
 import { randomUUID } from 'node:crypto';
 import { batchesOfSupper } from '../batches/batchTable.js';
 import { listCookActs } from '../batches/cookTable.js';

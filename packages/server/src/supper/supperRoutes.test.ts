@@ -1,4 +1,5 @@
-import { type Guests, type Supper, withSupper } from '@ember-fold/core';
+import type { Guests } from '@ember-fold/core/plan';
+import { type Supper, withSupper } from '@ember-fold/core/supper';
 import { randomUUID } from 'node:crypto';
 import { newBatch } from '../test/newBatch.js';
 import { openApp, type TestApp } from '../test/openApp.js';

@@ -1,11 +1,5 @@
-import {
-  type BatchDraft,
-  movedWith,
-  SUPPER_OVER_MS,
-  type SupperRow,
-  type SupperWays,
-  withSupper,
-} from '@ember-fold/core';
+import type { BatchDraft, SupperRow } from '@ember-fold/core/plan';
+import { movedWith, SUPPER_OVER_MS, type SupperWays, withSupper } from '@ember-fold/core/supper';
 import { Router } from 'express';
 import { batchesOfSupper, listCookedForSuppers, updateBatch } from '../batches/batchTable.js';
 import { forgetCalendar } from './calendarTable.js';

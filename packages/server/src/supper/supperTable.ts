@@ -1,4 +1,5 @@
-import { servingsOf, type Supper, type SupperRow } from '@ember-fold/core';
+import type { SupperRow } from '@ember-fold/core/plan';
+import { servingsOf, type Supper } from '@ember-fold/core/supper';
 import { fromJson, type Queries } from '../db/gate.js';
 
 interface Raw {

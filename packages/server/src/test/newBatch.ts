@@ -1,4 +1,4 @@
-import { type BatchDraft, batchOf, newTray, trayOf, type TrayDraft, withTray } from '@ember-fold/core';
+import { type BatchDraft, batchOf, newTray, trayOf, type TrayDraft, withTray } from '@ember-fold/core/plan';
 
 /** A batch of one tray, as it is stored. */
 export const newBatch = (...of: Parameters<typeof newTray>): BatchDraft => batchOf(newTray(...of));

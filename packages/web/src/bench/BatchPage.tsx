@@ -3,7 +3,7 @@ import { BENCH as T } from '../text/en/bench/benchPhrases';
 import { lazyPart } from '../ui/lazyPart';
 import { WhereFrom } from '../ui/controls/WhereFrom';
 import { Flame, Layers2, ListChecks, Redo2, Undo2 } from 'lucide-react';
-import { batchPieces, marksOf, type TrayMark } from '@ember-fold/core';
+import { batchPieces, marksOf, type TrayMark } from '@ember-fold/core/plan';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { memo, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, Navigate, useParams, useSearchParams } from 'react-router';

@@ -1,5 +1,5 @@
 import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
-import type { BatchSummary } from '@ember-fold/core';
+import type { BatchSummary } from '@ember-fold/core/plan';
 import { lazyPart } from '../ui/lazyPart';
 import { Plus, Trash2 } from 'lucide-react';
 import { Suspense, useState } from 'react';

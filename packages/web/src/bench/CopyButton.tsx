@@ -1,4 +1,4 @@
-import { type BatchSummary, copyDraft } from '@ember-fold/core';
+import { type BatchSummary, copyDraft } from '@ember-fold/core/plan';
 import { Copy } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { api, problemOf } from '../data/api/api';

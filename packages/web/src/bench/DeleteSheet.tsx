@@ -1,5 +1,5 @@
 import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
-import type { BatchSummary } from '@ember-fold/core';
+import type { BatchSummary } from '@ember-fold/core/plan';
 import { Button } from '../ui/controls/Button';
 import { Problem } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';

@@ -1,5 +1,6 @@
 import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
-import { type Limit, sameFormula, storeBodyOf } from '@ember-fold/core';
+import { sameFormula, storeBodyOf } from '@ember-fold/core/ledger';
+import type { Limit } from '@ember-fold/core/plan';
 import { ListChecks, Percent, Scale, Sigma, Warehouse } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { ToggleButton } from 'react-aria-components';

@@ -1,5 +1,5 @@
 import { BENCH as T } from '../text/en/bench/benchPhrases';
-import type { Station } from '@ember-fold/core';
+import type { Station } from '@ember-fold/core/plan';
 import { memo, useEffect, useRef, useState } from 'react';
 import { NavLink, useLocation, useParams } from 'react-router';
 import { keyframes, styled } from 'styled-components';

@@ -1,5 +1,5 @@
 import { BENCH as T } from '../text/en/bench/benchPhrases';
-import { withPieces, RANGES } from '@ember-fold/core';
+import { withPieces, RANGES } from '@ember-fold/core/plan';
 import { useEdit } from '../data/draft/useEdit';
 import { Row } from '../ui/controls/Panel';
 import { CountField } from '../ui/controls/UnitFields';

@@ -1,5 +1,5 @@
 import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
-import { type Limit, roundFormula, withRounding } from '@ember-fold/core';
+import { type Limit, roundFormula, withRounding } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { editKitchen } from '../data/draft/editKitchen';
 import { useEdit } from '../data/draft/useEdit';

@@ -1,5 +1,5 @@
 import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
-import { type Limit, PAN_FULL, withLimit, withPan, RANGES } from '@ember-fold/core';
+import { type Limit, PAN_FULL, withLimit, withPan, RANGES } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { useEdit } from '../data/draft/useEdit';
 import { type Line, usePantry } from '../data/draft/useLine';

@@ -1,12 +1,6 @@
 import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
-import {
-  findIngredients,
-  type Limit,
-  sameFormula,
-  storeBodyOf,
-  withStoreFormula,
-  type StoreFormula,
-} from '@ember-fold/core';
+import { sameFormula, storeBodyOf, withStoreFormula, type StoreFormula } from '@ember-fold/core/ledger';
+import { findIngredients, type Limit } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,4 +1,5 @@
-import { RANGES, TEST_CHANGES, type TestChange, testExpected, type TrayMark, trayOf, withTest } from '@ember-fold/core';
+import { TEST_CHANGES, type TestChange, testExpected, withTest } from '@ember-fold/core/ledger';
+import { RANGES, type TrayMark, trayOf } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { editBatch } from '../data/draft/useEdit';
 import type { Line } from '../data/draft/useLine';

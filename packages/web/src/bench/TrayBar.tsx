@@ -1,4 +1,4 @@
-import { type BatchDraft, marksOf, TRAY_MARKS, type TrayMark } from '@ember-fold/core';
+import { type BatchDraft, marksOf, TRAY_MARKS, type TrayMark } from '@ember-fold/core/plan';
 import { Plus } from 'lucide-react';
 import { Link, useLocation } from 'react-router';
 import { styled } from 'styled-components';

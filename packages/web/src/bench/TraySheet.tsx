@@ -13,7 +13,7 @@ import {
   withoutTray,
   withPieces,
   withTray,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { Columns2, Copy, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';

@@ -1,5 +1,7 @@
 import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
-import { batchAmounts, batchPieces, cookState, type StepAmount, stepOfAmount, stepState } from '@ember-fold/core';
+import { batchAmounts, type StepAmount, stepOfAmount } from '@ember-fold/core/ledger';
+import { batchPieces } from '@ember-fold/core/plan';
+import { cookState, stepState } from '@ember-fold/core/stove';
 import { useMemo } from 'react';
 import { storeApi } from '../data/api/storeApi';
 import { useAppSelector } from '../data/draft/store';

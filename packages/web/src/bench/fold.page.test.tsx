@@ -1,4 +1,4 @@
-import { cuttingOf, cutSheet, planBatch, type ShapeId, withShape } from '@ember-fold/core';
+import { cuttingOf, cutSheet, planBatch, type ShapeId, withShape } from '@ember-fold/core/plan';
 import {
   all,
   fill,

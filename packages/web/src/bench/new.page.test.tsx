@@ -1,4 +1,5 @@
-import { type BatchDraft, type StoreFormula } from '@ember-fold/core';
+import type { StoreFormula } from '@ember-fold/core/ledger';
+import type { BatchDraft } from '@ember-fold/core/plan';
 import { fill, find, go, press, read, sees, send, settled, tap, waitFor } from '../../testing/page';
 
 it('an amount that no kitchen has is asked about, and is put right in the line', async () => {

@@ -1,4 +1,4 @@
-import { TRAY_MARKS, type TrayMark } from '@ember-fold/core';
+import { TRAY_MARKS, type TrayMark } from '@ember-fold/core/plan';
 import { useCallback } from 'react';
 import { useSearchParams } from 'react-router';
 

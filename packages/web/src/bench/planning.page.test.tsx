@@ -1,4 +1,4 @@
-import { printDuration, planBatch } from '@ember-fold/core';
+import { printDuration, planBatch } from '@ember-fold/core/plan';
 import {
   add,
   all,

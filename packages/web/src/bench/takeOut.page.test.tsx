@@ -1,4 +1,4 @@
-import { planBatch, withFold, withShape } from '@ember-fold/core';
+import { planBatch, withFold, withShape } from '@ember-fold/core/plan';
 import {
   all,
   choose,

@@ -1,6 +1,6 @@
 /** @jest-environment ./testing/browser.mjs */
 import 'fake-indexeddb/auto';
-import { batchOf, marksOf, newTray, TRAY_MARKS, type TrayMark, trayOf } from '@ember-fold/core';
+import { batchOf, marksOf, newTray, TRAY_MARKS, type TrayMark, trayOf } from '@ember-fold/core/plan';
 import { act, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter, useSearchParams } from 'react-router';

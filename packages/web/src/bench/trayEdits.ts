@@ -1,4 +1,4 @@
-import { marksOf, type TrayMark, trayOf, withCopyOfTray, withTray } from '@ember-fold/core';
+import { marksOf, type TrayMark, trayOf, withCopyOfTray, withTray } from '@ember-fold/core/plan';
 import { editBatch } from '../data/draft/useEdit';
 
 /** One more tray like an open one, and it is opened. */

@@ -1,15 +1,13 @@
+import type { LedgerRecord, StoredItem } from '@ember-fold/core/ledger';
 import {
   friedPieces,
   fryTrays,
-  START_GATE,
-  type Stove,
   type BatchDraft,
-  type LedgerRecord,
-  type StoredItem,
   withFamily,
   withShape,
   withWorkedFormula,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
+import { START_GATE, type Stove } from '@ember-fold/core/stove';
 import {
   all,
   choose,

@@ -1,5 +1,5 @@
 import { COOK as T } from '../text/en/cook/cookPhrases';
-import type { CheckId } from '@ember-fold/core';
+import type { CheckId } from '@ember-fold/core/plan';
 import type { ReactNode } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { crustColour } from '../ui/drawing/crust';

@@ -1,5 +1,5 @@
 import { COOK as T } from '../text/en/cook/cookPhrases';
-import { RANGES } from '@ember-fold/core';
+import { RANGES } from '@ember-fold/core/plan';
 import { AlarmClock } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';

@@ -1,6 +1,6 @@
 import { dayAndClock } from '../text/printer';
 import { COOK as T } from '../text/en/cook/cookPhrases';
-import { stepState } from '@ember-fold/core';
+import { stepState } from '@ember-fold/core/stove';
 import { Printer as PrinterIcon, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';

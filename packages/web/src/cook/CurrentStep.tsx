@@ -1,5 +1,6 @@
 import { COOK as T } from '../text/en/cook/cookPhrases';
-import { type TrayDraft, type CheckAnswer, type RunStep, stepFindings, stepState } from '@ember-fold/core';
+import { type TrayDraft, type RunStep, stepFindings } from '@ember-fold/core/plan';
+import { type CheckAnswer, stepState } from '@ember-fold/core/stove';
 import { AlarmClock, ArrowRight, Check, Flame } from 'lucide-react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,4 +1,4 @@
-import { type DayTurn, dayTurns, type SupperCook, type SupperDay } from '@ember-fold/core';
+import { type DayTurn, dayTurns, type SupperCook, type SupperDay } from '@ember-fold/core/supper';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { memo, useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';

@@ -1,4 +1,4 @@
-import { MEASURE_RANGE, printDuration, type RunStep, type StepMeasure } from '@ember-fold/core';
+import { MEASURE_RANGE, printDuration, type RunStep, type StepMeasure } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { CookTold } from '../data/live/live';

@@ -1,4 +1,5 @@
-import { type RunStep, type StepAmount, stepAmounts } from '@ember-fold/core';
+import { type StepAmount, stepAmounts } from '@ember-fold/core/ledger';
+import type { RunStep } from '@ember-fold/core/plan';
 import { COOK as T } from '../text/en/cook/cookPhrases';
 import { MEASURE_NAME, measureText, runLines, stepName, tableText } from '../text/en/cook/cookText';
 import type { Printer } from '../text/printer';

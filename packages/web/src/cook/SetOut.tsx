@@ -1,5 +1,7 @@
 import { COOK as T } from '../text/en/cook/cookPhrases';
-import { type RunStep, stepAmounts, stepState } from '@ember-fold/core';
+import { stepAmounts } from '@ember-fold/core/ledger';
+import type { RunStep } from '@ember-fold/core/plan';
+import { stepState } from '@ember-fold/core/stove';
 import { styled } from 'styled-components';
 import { AmountTicks } from '../ui/controls/AmountTicks';
 import { figureFont } from '../ui/theme';

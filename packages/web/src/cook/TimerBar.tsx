@@ -1,5 +1,5 @@
 import { COOK as T } from '../text/en/cook/cookPhrases';
-import { callsBy, ringing, type Timer } from '@ember-fold/core';
+import { callsBy, ringing, type Timer } from '@ember-fold/core/stove';
 import { AlarmClock, Check, Volume2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';

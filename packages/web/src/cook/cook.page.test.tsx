@@ -1,4 +1,5 @@
-import { batchAmounts, type BatchDraft, DEFAULT_KITCHEN, stepAmounts } from '@ember-fold/core';
+import { batchAmounts, stepAmounts } from '@ember-fold/core/ledger';
+import { type BatchDraft, DEFAULT_KITCHEN } from '@ember-fold/core/plan';
 import { find, go, plannedBatch, press, read, user, waitFor, within } from '../../testing/page';
 
 it('amounts: each step lists what it takes, in the order of weighing; a tick is one tick in every room', async () => {

@@ -1,22 +1,23 @@
+import { batchAmounts, type StepAmount } from '@ember-fold/core/ledger';
 import {
   asCooked,
-  batchAmounts,
   type BatchDraft,
+  type Kitchen,
+  type PlanChange,
+  type PlannedTray,
+  type RunStep,
+  USUAL_BAKE,
+} from '@ember-fold/core/plan';
+import {
   type CookNow,
   cookNow,
   type CookState,
   cookState,
-  type Kitchen,
   measuredOf,
-  type PlanChange,
-  type PlannedTray,
-  type RunStep,
-  type StepAmount,
   type StepKey,
   stepState,
-  USUAL_BAKE,
   timerCalls,
-} from '@ember-fold/core';
+} from '@ember-fold/core/stove';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useEffect, useMemo, useState } from 'react';
 import { api } from '../data/api/api';

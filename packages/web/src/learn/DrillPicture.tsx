@@ -1,4 +1,4 @@
-import type { CrumbAnswer, Drill, FistHold } from '@ember-fold/core';
+import type { CrumbAnswer, Drill, FistHold } from '@ember-fold/core/stove';
 import type { ReactNode } from 'react';
 import { useTheme } from 'styled-components';
 import { DRILL as T } from '../text/en/learn/drillPhrases';

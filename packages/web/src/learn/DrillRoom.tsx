@@ -1,4 +1,4 @@
-import { type Drill, drill, type DrillAnswer, DRILL_KINDS, drillSkills, nextDrill } from '@ember-fold/core';
+import { type Drill, drill, type DrillAnswer, DRILL_KINDS, drillSkills, nextDrill } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { styled, useTheme } from 'styled-components';

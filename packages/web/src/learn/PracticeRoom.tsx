@@ -1,4 +1,4 @@
-import { nextSituation, type PracticeSkill, practiceSkills } from '@ember-fold/core';
+import { nextSituation, type PracticeSkill, practiceSkills } from '@ember-fold/core/stove';
 import { Link } from 'react-router';
 import { styled, useTheme } from 'styled-components';
 import { usePracticeResults } from '../data/draft/practiceResults';

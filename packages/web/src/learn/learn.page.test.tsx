@@ -1,4 +1,5 @@
-import { flourBelief, type FlourBelief, observeFlour } from '@ember-fold/core';
+import { flourBelief, observeFlour } from '@ember-fold/core/ledger';
+import type { FlourBelief } from '@ember-fold/core/plan';
 import {
   all,
   find,

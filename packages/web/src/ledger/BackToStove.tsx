@@ -1,4 +1,5 @@
-import { type LedgerRecord, REOPEN_MS } from '@ember-fold/core';
+import type { LedgerRecord } from '@ember-fold/core/ledger';
+import { REOPEN_MS } from '@ember-fold/core/stove';
 import { Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';

@@ -1,4 +1,5 @@
-import { compareRecords, type LedgerRecord, colourOnRamp } from '@ember-fold/core';
+import { compareRecords, type LedgerRecord } from '@ember-fold/core/ledger';
+import { colourOnRamp } from '@ember-fold/core/plan';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { X } from 'lucide-react';
 import { Link, useSearchParams } from 'react-router';

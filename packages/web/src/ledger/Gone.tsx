@@ -1,4 +1,4 @@
-import type { LedgerRecord } from '@ember-fold/core';
+import type { LedgerRecord } from '@ember-fold/core/ledger';
 import { useNavigate } from 'react-router';
 import { problemOf } from '../data/api/api';
 import { recordApi } from '../data/api/recordApi';

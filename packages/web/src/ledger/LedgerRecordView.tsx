@@ -1,16 +1,8 @@
 import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
 import { lazyPart } from '../ui/lazyPart';
-import {
-  cookAgain,
-  stoveState,
-  friedPieces,
-  fryTrays,
-  type LedgerRecord,
-  platesOf,
-  type Proposal,
-  trayOf,
-  withProposal,
-} from '@ember-fold/core';
+import { cookAgain, type LedgerRecord, platesOf, type Proposal, withProposal } from '@ember-fold/core/ledger';
+import { friedPieces, fryTrays, trayOf } from '@ember-fold/core/plan';
+import { stoveState } from '@ember-fold/core/stove';
 import { RotateCcw } from 'lucide-react';
 import { Suspense, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';

@@ -1,4 +1,4 @@
-import type { LedgerRecord, Proposal, RecordLooks, TrayLesson } from '@ember-fold/core';
+import type { LedgerRecord, Proposal, RecordLooks, TrayLesson } from '@ember-fold/core/ledger';
 import { styled } from 'styled-components';
 import {
   CAUSE_NAME,

@@ -1,4 +1,5 @@
-import { LOOKS, type LookId, type TrayLooks, type TrayMark, RAMP_COLOURS } from '@ember-fold/core';
+import { LOOKS, type LookId, type TrayLooks } from '@ember-fold/core/ledger';
+import { type TrayMark, RAMP_COLOURS } from '@ember-fold/core/plan';
 import { Undo2 } from 'lucide-react';
 import { styled } from 'styled-components';
 import { useSave } from '../data/draft/useSave';

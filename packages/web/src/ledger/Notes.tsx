@@ -1,5 +1,5 @@
 import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
-import type { LedgerNote } from '@ember-fold/core';
+import type { LedgerNote } from '@ember-fold/core/ledger';
 import { useState } from 'react';
 import { notesKind } from '../data/draft/ledgerKinds';
 import { saver } from '../data/draft/saves';

@@ -1,4 +1,5 @@
-import { type LedgerRecord, trayOf } from '@ember-fold/core';
+import type { LedgerRecord } from '@ember-fold/core/ledger';
+import { trayOf } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
 import { plannedAndHappened } from '../text/en/ledger/ledgerText';

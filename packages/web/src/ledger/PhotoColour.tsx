@@ -1,4 +1,6 @@
-import type { CrustRead, SeenColour, TrayLooks, TrayMark } from '@ember-fold/core';
+import type { SeenColour, TrayLooks } from '@ember-fold/core/ledger';
+import type { TrayMark } from '@ember-fold/core/plan';
+import type { CrustRead } from '@ember-fold/core/stove';
 import { Camera } from 'lucide-react';
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';

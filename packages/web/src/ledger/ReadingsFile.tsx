@@ -1,4 +1,5 @@
-import type { LedgerRecord, ReadingColumns, TimeKind } from '@ember-fold/core';
+import type { ReadingColumns, TimeKind } from '@ember-fold/core/files';
+import type { LedgerRecord } from '@ember-fold/core/ledger';
 import { useEffect, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { problemOf } from '../data/api/api';

@@ -1,4 +1,4 @@
-import type { LedgerRecord } from '@ember-fold/core';
+import type { LedgerRecord } from '@ember-fold/core/ledger';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { styled } from 'styled-components';

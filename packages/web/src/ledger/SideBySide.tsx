@@ -1,11 +1,5 @@
-import {
-  compareScores,
-  compareShares,
-  type LedgerRecord,
-  type RecordLooks,
-  trayOf,
-  colourOnRamp,
-} from '@ember-fold/core';
+import { compareScores, compareShares, type LedgerRecord, type RecordLooks } from '@ember-fold/core/ledger';
+import { trayOf, colourOnRamp } from '@ember-fold/core/plan';
 import { armsText, CRUSTS, scoresText, LESSON as L, LOOK_WORD } from '../text/en/ledger/lessonPhrases';
 import { trayName } from '../text/en/bench/trayText';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';

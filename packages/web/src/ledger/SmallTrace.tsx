@@ -1,4 +1,4 @@
-import type { LedgerFigures } from '@ember-fold/core';
+import type { LedgerFigures } from '@ember-fold/core/ledger';
 import { useTheme } from 'styled-components';
 import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
 

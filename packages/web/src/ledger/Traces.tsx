@@ -1,4 +1,6 @@
-import { stoveState, friedPieces, fryTrays, type LedgerRecord } from '@ember-fold/core';
+import type { LedgerRecord } from '@ember-fold/core/ledger';
+import { friedPieces, fryTrays } from '@ember-fold/core/plan';
+import { stoveState } from '@ember-fold/core/stove';
 import { styled } from 'styled-components';
 import { COMPARE as C } from '../text/en/ledger/comparePhrases';
 import type { Printer } from '../text/printer';

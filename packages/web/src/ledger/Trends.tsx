@@ -1,4 +1,4 @@
-import { type LearntKind, type LedgerEntry, monthlyMeans, monthlyTrends } from '@ember-fold/core';
+import { type LearntKind, type LedgerEntry, monthlyMeans, monthlyTrends } from '@ember-fold/core/ledger';
 import { api } from '../data/api/api';
 import { learntApi } from '../data/api/learntApi';
 import { learntValue } from '../text/en/store/learntPhrases';

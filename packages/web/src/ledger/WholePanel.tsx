@@ -1,4 +1,4 @@
-import type { WholeRecord } from '@ember-fold/core';
+import type { WholeRecord } from '@ember-fold/core/ledger';
 import { styled } from 'styled-components';
 import { LEDGER } from '../text/en/ledger/ledgerPhrases';
 import type { Printer } from '../text/printer';

@@ -1,4 +1,6 @@
-import { type Batch, type LedgerRecord, START_GATE } from '@ember-fold/core';
+import type { LedgerRecord } from '@ember-fold/core/ledger';
+import type { Batch } from '@ember-fold/core/plan';
+import { START_GATE } from '@ember-fold/core/stove';
 import {
   all,
   choose,

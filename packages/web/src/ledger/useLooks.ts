@@ -1,4 +1,5 @@
-import type { LedgerRecord, RecordLooks, TrayLooks, TrayMark, WholeRecord } from '@ember-fold/core';
+import type { LedgerRecord, RecordLooks, TrayLooks, WholeRecord } from '@ember-fold/core/ledger';
+import type { TrayMark } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
 import { looksKind } from '../data/draft/ledgerKinds';
 import { saver } from '../data/draft/saves';

@@ -1,4 +1,4 @@
-import { DOCUMENT_FORMAT } from '@ember-fold/core';
+import { DOCUMENT_FORMAT } from '@ember-fold/core/files';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { holdFile, readHeld } from '../data/device/heldFile';

@@ -1,4 +1,4 @@
-import { dayTurns } from '@ember-fold/core';
+import { dayTurns } from '@ember-fold/core/supper';
 import { Link, useLocation } from 'react-router';
 import { api } from '../data/api/api';
 import { useKept } from '../data/offline/useKept';

@@ -1,4 +1,4 @@
-import type { HomeEntry } from '@ember-fold/core';
+import type { HomeEntry } from '@ember-fold/core/files';
 import { type FormEvent, useState } from 'react';
 import { styled } from 'styled-components';
 import { problemOf } from '../data/api/api';

@@ -1,5 +1,5 @@
 import '../../testing/encoders';
-import type { Kitchen } from '@ember-fold/core';
+import type { Kitchen } from '@ember-fold/core/plan';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { ThemeProvider } from 'styled-components';

@@ -1,4 +1,4 @@
-import { type TrayDraft, trayOf } from '@ember-fold/core';
+import { type TrayDraft, trayOf } from '@ember-fold/core/plan';
 import { X } from 'lucide-react';
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';

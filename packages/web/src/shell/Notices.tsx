@@ -1,5 +1,5 @@
 import { Suspense, useEffect, useState } from 'react';
-import type { SupperRow } from '@ember-fold/core';
+import type { SupperRow } from '@ember-fold/core/plan';
 import { api } from '../data/api/api';
 import { useAside } from '../data/offline/outbox';
 import { useShownFrom } from '../data/offline/keptAnswers';

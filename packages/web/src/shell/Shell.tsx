@@ -1,7 +1,7 @@
 import { SHELL as T } from '../text/en/shell/shellPhrases';
 import { lazyPart } from '../ui/lazyPart';
 import { Settings2 } from 'lucide-react';
-import { DEFAULT_KITCHEN } from '@ember-fold/core';
+import { DEFAULT_KITCHEN } from '@ember-fold/core/plan';
 import { type ReactNode, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { Button } from 'react-aria-components';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';

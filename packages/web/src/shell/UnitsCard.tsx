@@ -1,5 +1,5 @@
 import { SHELL as T } from '../text/en/shell/shellPhrases';
-import { CUSTOMARY_MEASURES, type Kitchen, METRIC_MEASURES } from '@ember-fold/core';
+import { CUSTOMARY_MEASURES, type Kitchen, METRIC_MEASURES } from '@ember-fold/core/plan';
 import type { RefObject } from 'react';
 import { Dialog, Popover } from 'react-aria-components';
 import { styled } from 'styled-components';

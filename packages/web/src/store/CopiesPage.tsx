@@ -1,4 +1,4 @@
-import type { CopyRow } from '@ember-fold/core';
+import type { CopyRow } from '@ember-fold/core/files';
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { styled } from 'styled-components';

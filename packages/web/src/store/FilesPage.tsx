@@ -1,4 +1,5 @@
-import { csvText, type Decimal, pantryOf, type Table } from '@ember-fold/core';
+import { csvText, type Decimal, type Table } from '@ember-fold/core/files';
+import { pantryOf } from '@ember-fold/core/plan';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { DropZone, type FileDropItem, FileTrigger } from 'react-aria-components';

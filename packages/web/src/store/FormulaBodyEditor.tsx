@@ -1,17 +1,17 @@
 import { STORE as T } from '../text/en/store/storePhrases';
+import type { FormulaBody } from '@ember-fold/core/ledger';
 import {
   doughFigures,
   doughFindings,
   type DoughFamilyId,
   fillingFigures,
   type FillingMethod,
-  type FormulaBody,
   type FormulaTotals,
   REHEAT_C,
   RANGES,
   withLinesAsked,
   withRawSaid,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { useKitchen, usePantry } from '../data/draft/useLine';
 import { PHONE } from '../ui/theme';

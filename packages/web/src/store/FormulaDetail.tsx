@@ -1,5 +1,5 @@
 import { STORE as T } from '../text/en/store/storePhrases';
-import { type FormulaBody, type FormulaWithVersions } from '@ember-fold/core';
+import type { FormulaBody, FormulaWithVersions } from '@ember-fold/core/ledger';
 import { recipeOfFormula } from '../text/en/store/recipeOut';
 import { Archive, ArchiveRestore, Copy } from 'lucide-react';
 import { useNavigate } from 'react-router';

@@ -1,5 +1,6 @@
 import { STORE as T } from '../text/en/store/storePhrases';
-import { findIngredients, type FormulaKind, type StoreFormula } from '@ember-fold/core';
+import type { FormulaKind, StoreFormula } from '@ember-fold/core/ledger';
+import { findIngredients } from '@ember-fold/core/plan';
 import { Plus } from 'lucide-react';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { NavLink, useParams } from 'react-router';

@@ -1,4 +1,4 @@
-import { headsOf } from '@ember-fold/core';
+import { headsOf } from '@ember-fold/core/supper';
 import { Link } from 'react-router';
 import { editKitchen } from '../data/draft/editKitchen';
 import { useKitchen } from '../data/draft/useLine';

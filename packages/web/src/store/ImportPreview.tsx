@@ -1,4 +1,4 @@
-import type { ImportPreview as Preview, PreviewedItem } from '@ember-fold/core';
+import type { ImportPreview as Preview, PreviewedItem } from '@ember-fold/core/files';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import { problemOf } from '../data/api/api';

@@ -1,13 +1,6 @@
 import { STORE as T } from '../text/en/store/storePhrases';
-import {
-  guessedIngredient,
-  type Ingredient,
-  ingredientById,
-  isGuessed,
-  isShipped,
-  LOOSE,
-  type Pantry,
-} from '@ember-fold/core';
+import { guessedIngredient, isGuessed } from '@ember-fold/core/files';
+import { type Ingredient, ingredientById, isShipped, LOOSE, type Pantry } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { problemOf } from '../data/api/api';

@@ -8,7 +8,7 @@ import {
   type Sold,
   type SoldUnit,
   RANGES,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { useKitchen } from '../data/draft/useLine';
 import { PHONE } from '../ui/theme';

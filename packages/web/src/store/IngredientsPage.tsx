@@ -1,12 +1,12 @@
 import { STORE as T } from '../text/en/store/storePhrases';
+import { baseFormulaId } from '@ember-fold/core/ledger';
 import {
-  baseFormulaId,
   findIngredients,
   type FoundIngredient,
   type Ingredient,
   type IngredientRole,
   searchIngredients,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { Plus } from 'lucide-react';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';

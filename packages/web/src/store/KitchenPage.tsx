@@ -1,5 +1,5 @@
 import { STORE as T } from '../text/en/store/storePhrases';
-import { type Kitchen, RANGES, TURN_EACH_S } from '@ember-fold/core';
+import { type Kitchen, RANGES, TURN_EACH_S } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { editKitchen } from '../data/draft/editKitchen';
 import { PHONE } from '../ui/theme';

@@ -1,4 +1,4 @@
-import { type Belief, LEARNT_KINDS, type Learnt, type LearntKind, type LearntTold } from '@ember-fold/core';
+import { type Belief, LEARNT_KINDS, type Learnt, type LearntKind, type LearntTold } from '@ember-fold/core/ledger';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { problemOf } from '../data/api/api';

@@ -1,5 +1,6 @@
 import { STORE as T } from '../text/en/store/storePhrases';
-import { type DoughFamilyId, type FormulaBody, type FormulaKind, REHEAT_C, WORKED_FORMULAS } from '@ember-fold/core';
+import type { FormulaBody, FormulaKind } from '@ember-fold/core/ledger';
+import { type DoughFamilyId, REHEAT_C, WORKED_FORMULAS } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { problemOf } from '../data/api/api';

@@ -1,4 +1,5 @@
-import { OIL_KINDS, RANGES } from '@ember-fold/core';
+import { RANGES } from '@ember-fold/core/plan';
+import { OIL_KINDS } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { problemOf } from '../data/api/api';
 import { editKitchen } from '../data/draft/editKitchen';

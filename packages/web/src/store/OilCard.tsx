@@ -1,4 +1,5 @@
-import type { OilAct, OilAdvice, OilRow } from '@ember-fold/core';
+import type { OilAct, OilRow } from '@ember-fold/core/ledger';
+import type { OilAdvice } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { problemOf } from '../data/api/api';

@@ -1,4 +1,5 @@
-import { type OilSigns, RANGES } from '@ember-fold/core';
+import { RANGES } from '@ember-fold/core/plan';
+import type { OilSigns } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { SIGN_NAME } from '../text/en/store/oilText';
 import { STORE as T } from '../text/en/store/storePhrases';

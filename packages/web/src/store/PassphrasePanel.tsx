@@ -1,4 +1,4 @@
-import { PASSPHRASE_LEAST } from '@ember-fold/core';
+import { PASSPHRASE_LEAST } from '@ember-fold/core/files';
 import { useState } from 'react';
 import { problemOf } from '../data/api/api';
 import { homeApi } from '../data/api/homeApi';

@@ -1,4 +1,4 @@
-import type { HomeNow, PairedDevice } from '@ember-fold/core';
+import type { HomeNow, PairedDevice } from '@ember-fold/core/files';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import { abilitiesHere, type Abilities } from '../data/device/abilities';

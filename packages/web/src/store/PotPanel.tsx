@@ -1,5 +1,5 @@
 import { STORE as T } from '../text/en/store/storePhrases';
-import { type Kitchen, type NamedPot, parseNumber, type Pot, RANGES, type BurnerKind } from '@ember-fold/core';
+import { type Kitchen, type NamedPot, parseNumber, type Pot, RANGES, type BurnerKind } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { editKitchen } from '../data/draft/editKitchen';
 import { useKitchen } from '../data/draft/useLine';

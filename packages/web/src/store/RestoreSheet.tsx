@@ -1,4 +1,4 @@
-import type { CopyRow } from '@ember-fold/core';
+import type { CopyRow } from '@ember-fold/core/files';
 import { api, problemOf } from '../data/api/api';
 import { copyApi, serverIsBack } from '../data/api/copyApi';
 import { compareRows, COPIES as T } from '../text/en/store/copyPhrases';

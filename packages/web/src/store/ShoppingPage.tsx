@@ -1,5 +1,6 @@
 import { STORE as T } from '../text/en/store/storePhrases';
-import { type BaseToMake, parseNumber, type Shopping, type ShoppingRow, type StockRow, RANGES } from '@ember-fold/core';
+import type { BaseToMake, Shopping, ShoppingRow, StockRow } from '@ember-fold/core/ledger';
+import { parseNumber, RANGES } from '@ember-fold/core/plan';
 import { Fragment, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,11 +1,5 @@
-import {
-  batchFromStored,
-  planCold,
-  type StoredItem,
-  type StoredKind,
-  type StoredPlace,
-  RANGES,
-} from '@ember-fold/core';
+import { batchFromStored, type StoredItem, type StoredKind, type StoredPlace } from '@ember-fold/core/ledger';
+import { planCold, RANGES } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,5 +1,5 @@
 import { STORE as T } from '../text/en/store/storePhrases';
-import type { Use } from '@ember-fold/core';
+import type { Use } from '@ember-fold/core/ledger';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { Asked } from '../ui/controls/Asked';

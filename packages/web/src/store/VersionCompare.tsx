@@ -1,5 +1,5 @@
 import { STORE as T } from '../text/en/store/storePhrases';
-import { compareFormulas, type FormulaBody, type FormulaWithVersions } from '@ember-fold/core';
+import { compareFormulas, type FormulaBody, type FormulaWithVersions } from '@ember-fold/core/ledger';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { usePantry } from '../data/draft/useLine';

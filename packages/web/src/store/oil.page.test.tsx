@@ -1,4 +1,5 @@
-import { batchOf, newTray, type Supper } from '@ember-fold/core';
+import { batchOf, newTray } from '@ember-fold/core/plan';
+import type { Supper } from '@ember-fold/core/supper';
 import {
   all,
   fill,

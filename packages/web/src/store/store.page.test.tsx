@@ -1,11 +1,5 @@
-import {
-  type FormulaBody,
-  type Ingredient,
-  type Kitchen,
-  type Shopping,
-  type StockRow,
-  withRounding,
-} from '@ember-fold/core';
+import type { FormulaBody, Shopping, StockRow } from '@ember-fold/core/ledger';
+import { type Ingredient, type Kitchen, withRounding } from '@ember-fold/core/plan';
 import {
   add,
   all,

@@ -1,6 +1,6 @@
 import { useAwake } from '../data/device/useAwake';
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
-import { type FinishAsks, finishAsks, type NextStep } from '@ember-fold/core';
+import { type FinishAsks, finishAsks, type NextStep } from '@ember-fold/core/stove';
 import { Suspense, useCallback, useEffect, useState } from 'react';
 import { lazyPart } from '../ui/lazyPart';
 import { useKitchen } from '../data/draft/useLine';

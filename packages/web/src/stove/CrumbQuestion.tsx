@@ -1,4 +1,4 @@
-import { CRUMB_ANSWERS, readCrumb } from '@ember-fold/core';
+import { CRUMB_ANSWERS, readCrumb } from '@ember-fold/core/stove';
 import { styled } from 'styled-components';
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
 import { CRUMB_NAME } from '../text/en/bench/fry/methodText';

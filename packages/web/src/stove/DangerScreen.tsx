@@ -1,5 +1,5 @@
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
-import type { Danger } from '@ember-fold/core';
+import type { Danger } from '@ember-fold/core/stove';
 import { OctagonAlert } from 'lucide-react';
 import { useEffect } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';

@@ -1,4 +1,5 @@
-import { DEFAULT_KITCHEN, type NextStep } from '@ember-fold/core';
+import { DEFAULT_KITCHEN } from '@ember-fold/core/plan';
+import type { NextStep } from '@ember-fold/core/stove';
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import { ThemeProvider } from 'styled-components';
 import { makePrinter } from '../text/printer';

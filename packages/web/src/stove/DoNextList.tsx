@@ -1,5 +1,5 @@
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
-import { isDueNow, type NextStep } from '@ember-fold/core';
+import { isDueNow, type NextStep } from '@ember-fold/core/stove';
 import { Button } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { figureFont } from '../ui/theme';

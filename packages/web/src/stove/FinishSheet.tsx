@@ -1,4 +1,4 @@
-import type { FinishAsks } from '@ember-fold/core';
+import type { FinishAsks } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
 import { finishLines } from '../text/en/stove/stoveWords';

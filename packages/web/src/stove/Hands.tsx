@@ -1,4 +1,5 @@
-import type { TrayDraft, NextStep } from '@ember-fold/core';
+import type { TrayDraft } from '@ember-fold/core/plan';
+import type { NextStep } from '@ember-fold/core/stove';
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import type { Printer } from '../text/printer';

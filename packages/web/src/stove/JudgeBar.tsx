@@ -1,5 +1,6 @@
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
-import { type StoveBelief, type Judge, RANGES, type SeenLooks } from '@ember-fold/core';
+import { RANGES } from '@ember-fold/core/plan';
+import type { StoveBelief, Judge, SeenLooks } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { Button } from '../ui/controls/Button';

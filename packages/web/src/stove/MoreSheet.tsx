@@ -1,5 +1,6 @@
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
-import { type HandsSeen, type Pot, type StoveFit, type Range, RANGES } from '@ember-fold/core';
+import { type Pot, type Range, RANGES } from '@ember-fold/core/plan';
+import type { HandsSeen, StoveFit } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { editKitchen } from '../data/draft/editKitchen';
 import { Button } from '../ui/controls/Button';

@@ -1,5 +1,5 @@
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
-import type { OilNow } from '@ember-fold/core';
+import type { OilNow } from '@ember-fold/core/stove';
 import { Minus, Plus } from 'lucide-react';
 import { styled } from 'styled-components';
 import { figureFont, PHONE } from '../ui/theme';

@@ -1,5 +1,5 @@
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
-import type { BatchDraft } from '@ember-fold/core';
+import type { BatchDraft } from '@ember-fold/core/plan';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../data/api/api';

@@ -1,5 +1,5 @@
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
-import { isDueNow, type NextStep, type LitStove } from '@ember-fold/core';
+import { isDueNow, type NextStep, type LitStove } from '@ember-fold/core/stove';
 import { X } from 'lucide-react';
 import { useCallback, useEffect } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';

@@ -1,5 +1,6 @@
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
-import { crustName, type StovePiece, type Piece, type PiecePrediction, type TrayMark } from '@ember-fold/core';
+import { crustName, type Piece, type TrayMark } from '@ember-fold/core/plan';
+import type { StovePiece, PiecePrediction } from '@ember-fold/core/stove';
 import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { figureFont, PHONE } from '../ui/theme';

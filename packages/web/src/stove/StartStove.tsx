@@ -1,5 +1,5 @@
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
-import { START_GATE, type StartPoint } from '@ember-fold/core';
+import { START_GATE, type StartPoint } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,5 +1,5 @@
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
-import { type Kitchen, planCold, trayOfPiece } from '@ember-fold/core';
+import { type Kitchen, planCold, trayOfPiece } from '@ember-fold/core/plan';
 import { Suspense, useMemo } from 'react';
 import { styled } from 'styled-components';
 import { lazyPart } from '../ui/lazyPart';

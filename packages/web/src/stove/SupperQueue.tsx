@@ -1,5 +1,5 @@
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
-import type { FryPlace } from '@ember-fold/core';
+import type { FryPlace } from '@ember-fold/core/stove';
 import { styled } from 'styled-components';
 import { useKitchen } from '../data/draft/useLine';
 import { Panel, Soft } from '../ui/controls/Panel';

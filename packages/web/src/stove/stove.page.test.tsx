@@ -1,4 +1,4 @@
-import { type StoveAct, stoveState } from '@ember-fold/core';
+import { type StoveAct, stoveState } from '@ember-fold/core/stove';
 import {
   all,
   choose,

@@ -1,4 +1,5 @@
-import { type StoveSession, friedPieces, pieceHeatCurve, type StoveFit, thinForFit } from '@ember-fold/core';
+import { friedPieces, pieceHeatCurve } from '@ember-fold/core/plan';
+import { type StoveSession, type StoveFit, thinForFit } from '@ember-fold/core/stove';
 import { useEffect, useRef, useState } from 'react';
 import { fitLatest } from '../workers/planClient';
 import type { LiveStove } from './useLiveStove';

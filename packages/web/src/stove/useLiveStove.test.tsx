@@ -1,14 +1,7 @@
 /** @jest-environment ./testing/browser.mjs */
 import 'fake-indexeddb/auto';
-import {
-  DEFAULT_KITCHEN,
-  type StoveAct,
-  batchOf,
-  newTray,
-  type StoredAct,
-  type StoredReading,
-  type Stove,
-} from '@ember-fold/core';
+import { DEFAULT_KITCHEN, batchOf, newTray } from '@ember-fold/core/plan';
+import type { StoveAct, StoredAct, StoredReading, Stove } from '@ember-fold/core/stove';
 import { act, renderHook } from '@testing-library/react';
 import fc from 'fast-check';
 import { openFakePage, pass, wrapper } from '../../testing/fakePage';

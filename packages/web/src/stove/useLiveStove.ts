@@ -1,4 +1,5 @@
-import type { ApiProblem, StoveAct, OilReading, StoredAct } from '@ember-fold/core';
+import type { ApiProblem } from '@ember-fold/core/plan';
+import type { StoveAct, OilReading, StoredAct } from '@ember-fold/core/stove';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { problemOf } from '../data/api/api';
 import { onAnswer, send, useOutgoing } from '../data/offline/outbox';

@@ -1,15 +1,7 @@
 /** @jest-environment ./testing/browser.mjs */
 import 'fake-indexeddb/auto';
-import {
-  DEFAULT_KITCHEN,
-  type StoveAct,
-  stoveNow,
-  type StoveSession,
-  newTray,
-  NOTHING_KNOWN,
-  type OilReading,
-  planBatch,
-} from '@ember-fold/core';
+import { DEFAULT_KITCHEN, newTray, planBatch } from '@ember-fold/core/plan';
+import { type StoveAct, stoveNow, type StoveSession, NOTHING_KNOWN, type OilReading } from '@ember-fold/core/stove';
 import { act, cleanup, fireEvent, renderHook } from '@testing-library/react';
 import fc from 'fast-check';
 import type { StoveFigures } from './useStoveFigures';

@@ -1,3 +1,4 @@
+import { RANGES } from '@ember-fold/core/plan';
 import {
   type StoveAct,
   stoveTargets,
@@ -5,9 +6,8 @@ import {
   type OvenWhy,
   type PadTargets,
   type PieceActKind,
-  RANGES,
   type SeenLooks,
-} from '@ember-fold/core';
+} from '@ember-fold/core/stove';
 import { useEffect, useRef, useState } from 'react';
 import { startTimer } from '../data/live/useTimers';
 import { HEARD } from '../text/en/stove/stovePhrases';

@@ -1,13 +1,13 @@
+import { friedPieces } from '@ember-fold/core/plan';
 import {
   stoveBelief,
   type StoveSession,
   stoveState,
   type PiecePrediction,
-  friedPieces,
   predictAsks,
   shownPredictions,
   type StoveFit,
-} from '@ember-fold/core';
+} from '@ember-fold/core/stove';
 import { useEffect, useRef, useState } from 'react';
 import { potPredictor } from '../workers/planClient';
 import { stoveSecond } from './stoveSecond';

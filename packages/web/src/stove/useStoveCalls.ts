@@ -1,4 +1,4 @@
-import type { NextStep } from '@ember-fold/core';
+import type { NextStep } from '@ember-fold/core/stove';
 import { useEffect, useRef } from 'react';
 import { notify, ring, say } from '../data/device/bell';
 

@@ -1,4 +1,4 @@
-import { type StoveKnown, stoveNow, type StoveNow, type StoveSession } from '@ember-fold/core';
+import { type StoveKnown, stoveNow, type StoveNow, type StoveSession } from '@ember-fold/core/stove';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { oilApi } from '../data/api/oilApi';
 import { STOVE_ROOM } from '../text/en/stove/stovePhrases';

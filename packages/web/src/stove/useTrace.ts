@@ -1,4 +1,4 @@
-import type { OilNow } from '@ember-fold/core';
+import type { OilNow } from '@ember-fold/core/stove';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { LiveStove } from './useLiveStove';
 

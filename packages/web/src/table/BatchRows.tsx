@@ -1,4 +1,4 @@
-import type { BatchSummary } from '@ember-fold/core';
+import type { BatchSummary } from '@ember-fold/core/plan';
 import { type ReactNode, Suspense } from 'react';
 import { Link } from 'react-router';
 import { LinkList } from '../ui/controls/Page';

@@ -1,4 +1,4 @@
-import type { BatchSummary, SupperRow } from '@ember-fold/core';
+import type { BatchSummary, SupperRow } from '@ember-fold/core/plan';
 import { Link } from 'react-router';
 import { useKitchen } from '../data/draft/useLine';
 import { TABLE as T } from '../text/en/table/tablePhrases';

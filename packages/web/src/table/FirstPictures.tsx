@@ -1,4 +1,4 @@
-import type { FirstAsk } from '@ember-fold/core';
+import type { FirstAsk } from '@ember-fold/core/plan';
 import type { ReactNode } from 'react';
 import { styled, useTheme } from 'styled-components';
 

@@ -6,7 +6,7 @@ import {
   RANGES,
   BURNER_KINDS,
   type BurnerKind,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { type ReactNode, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { api } from '../data/api/api';

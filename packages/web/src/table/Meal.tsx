@@ -1,4 +1,5 @@
-import { type BatchSummary, headsOf, servingsOf, type SupperRow } from '@ember-fold/core';
+import type { BatchSummary, SupperRow } from '@ember-fold/core/plan';
+import { headsOf, servingsOf } from '@ember-fold/core/supper';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';

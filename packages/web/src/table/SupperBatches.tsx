@@ -1,4 +1,5 @@
-import { type BatchSummary, servingsOf, type SupperRow } from '@ember-fold/core';
+import type { BatchSummary, SupperRow } from '@ember-fold/core/plan';
+import { servingsOf } from '@ember-fold/core/supper';
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';

@@ -1,11 +1,5 @@
-import {
-  type BatchSummary,
-  headsOf,
-  servingsOf,
-  type SupperEats,
-  type SupperDay,
-  type SupperRow,
-} from '@ember-fold/core';
+import type { BatchSummary, SupperRow } from '@ember-fold/core/plan';
+import { headsOf, servingsOf, type SupperEats, type SupperDay } from '@ember-fold/core/supper';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Printer } from '../text/printer';

@@ -1,4 +1,5 @@
-import { headsOf, RANGES, type Supper, type SupperEats, type SupperRow } from '@ember-fold/core';
+import { RANGES, type SupperRow } from '@ember-fold/core/plan';
+import { headsOf, type Supper, type SupperEats } from '@ember-fold/core/supper';
 import { Plus, X } from 'lucide-react';
 import { styled } from 'styled-components';
 import { editSupper } from '../data/draft/editSupper';

@@ -1,4 +1,5 @@
-import { type BatchSummary, headsOf, type SupperDay, type SupperRow } from '@ember-fold/core';
+import type { BatchSummary, SupperRow } from '@ember-fold/core/plan';
+import { headsOf, type SupperDay } from '@ember-fold/core/supper';
 import { Printer as PrinterIcon, Trash2 } from 'lucide-react';
 import { type ReactNode, useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';

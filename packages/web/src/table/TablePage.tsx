@@ -1,4 +1,4 @@
-import type { BatchSummary, SupperRow } from '@ember-fold/core';
+import type { BatchSummary, SupperRow } from '@ember-fold/core/plan';
 import { Plus } from 'lucide-react';
 import { useCallback, useState } from 'react';
 import { useNavigate } from 'react-router';

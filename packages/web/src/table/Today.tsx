@@ -1,4 +1,4 @@
-import { workBetween } from '@ember-fold/core';
+import { workBetween } from '@ember-fold/core/supper';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../data/api/api';

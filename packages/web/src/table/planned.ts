@@ -1,4 +1,5 @@
-import type { PlannedTray, SupperPart } from '@ember-fold/core';
+import type { PlannedTray } from '@ember-fold/core/plan';
+import type { SupperPart } from '@ember-fold/core/supper';
 
 /** A batch as it is planned, with its part in a supper. */
 export interface Planned {

@@ -1,4 +1,4 @@
-import type { Supper, SupperEats, SupperPart } from '@ember-fold/core';
+import type { Supper, SupperEats, SupperPart } from '@ember-fold/core/supper';
 import { useEffect, useState } from 'react';
 import { eatsOnce } from '../workers/planClient';
 

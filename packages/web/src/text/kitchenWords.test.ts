@@ -3,23 +3,13 @@ import {
   asCooked,
   type BatchDraft,
   batchOf,
-  cookNow,
-  cookState,
   DEFAULT_KITCHEN,
   DOUGH_FAMILIES,
-  stoveBelief,
-  type StoveAct,
-  stoveState,
   type Guests,
   newTray,
-  oilState,
   planTrays,
-  type StepKey,
-  RUN_STEPS,
   runSheet,
   STARTERS,
-  supperOrder,
-  fryJobOf,
   TRAY_MARKS,
   TRAY_WAYS,
   type TrayDraft,
@@ -29,7 +19,18 @@ import {
   withShape,
   withTray,
   withWorkedFormula,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
+import {
+  cookNow,
+  cookState,
+  stoveBelief,
+  type StoveAct,
+  stoveState,
+  oilState,
+  type StepKey,
+  RUN_STEPS,
+} from '@ember-fold/core/stove';
+import { supperOrder, fryJobOf } from '@ember-fold/core/supper';
 import fc from 'fast-check';
 import { CHECK } from './en/cook/checkText';
 import { changeText, measureText, runLines, stepName, tableText, timerSpeech, timerText } from './en/cook/cookText';

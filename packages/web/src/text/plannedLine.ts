@@ -1,4 +1,4 @@
-import type { BatchDraft, ColdPlan, HotPlan, TrayDraft } from '@ember-fold/core';
+import type { BatchDraft, ColdPlan, HotPlan, TrayDraft } from '@ember-fold/core/plan';
 import type { Printer } from './printer';
 
 /** What the sentences of the five stations are made from. */

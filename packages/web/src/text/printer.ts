@@ -19,7 +19,7 @@ import {
   scaleFigure,
   type System,
   systemOf,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 
 /** Everything a sentence needs to print figures in the cook's own units. */
 export interface Printer {

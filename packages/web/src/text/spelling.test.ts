@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
 import { syllable } from 'syllable';
 import ts from 'typescript';
-import { DEFAULT_KITCHEN } from '@ember-fold/core';
+import { DEFAULT_KITCHEN } from '@ember-fold/core/plan';
 import { PAGES, textOf } from './en/learn/handbook/handbook';
 import { makePrinter } from './printer';
 

@@ -1,10 +1,10 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { shoppingList } from '@ember-fold/core/ledger';
 import {
   bakePlan,
   balanceWays,
   batchOf,
-  CRUMB_ANSWERS,
   crumbPlan,
   forgivingPoint,
   fryArm,
@@ -29,18 +29,17 @@ import {
   type DoughFamilyId,
   type Kitchen,
   newTray,
-  type NextStep,
   planBatch,
   portionRun,
   SHIPPED_PANTRY,
-  shoppingList,
   type StarterId,
   STARTERS,
   substitutionsFor,
   withFamily,
   withWorkedFormula,
   WORKED_FORMULAS,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
+import { CRUMB_ANSWERS, type NextStep } from '@ember-fold/core/stove';
 import fc from 'fast-check';
 import { bakeText } from './en/bench/fry/bakeText';
 import { balanceText } from './en/bench/balanceText';

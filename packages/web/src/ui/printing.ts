@@ -1,4 +1,4 @@
-import { DEFAULT_KITCHEN } from '@ember-fold/core';
+import { DEFAULT_KITCHEN } from '@ember-fold/core/plan';
 import { createContext, useContext } from 'react';
 import { makePrinter, type Printer } from '../text/printer';
 

@@ -1,4 +1,4 @@
-import { type CrustRead, type Picture, readCrust } from '@ember-fold/core';
+import { type CrustRead, type Picture, readCrust } from '@ember-fold/core/stove';
 import { expose } from 'comlink';
 
 const worker = {

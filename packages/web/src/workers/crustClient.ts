@@ -1,4 +1,4 @@
-import type { CrustRead, Picture } from '@ember-fold/core';
+import type { CrustRead, Picture } from '@ember-fold/core/stove';
 import { type Remote, wrap } from 'comlink';
 import type { CrustWorker } from './crust.worker';
 

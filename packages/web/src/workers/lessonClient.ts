@@ -1,4 +1,4 @@
-import type { RecordLooks, WholeRecord } from '@ember-fold/core';
+import type { RecordLooks, WholeRecord } from '@ember-fold/core/ledger';
 import { latestOnly } from './latestOnly';
 import type { Lesson, LessonAsk, WholeAsk } from './plan.worker';
 import { plans } from './planClient';

@@ -5,7 +5,7 @@ import {
   type FryMapRow,
   fryMapRow,
   type FryMapSpec,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { expose } from 'comlink';
 
 /** The map that counts: a newer one ends the one before it between two rows. */

@@ -1,4 +1,4 @@
-import type { FryChances, FryMapRow, FryMapSpec } from '@ember-fold/core';
+import type { FryChances, FryMapRow, FryMapSpec } from '@ember-fold/core/plan';
 import { proxy, type Remote, wrap } from 'comlink';
 import { latestOnly } from './latestOnly';
 import type { MapWorker } from './map.worker';

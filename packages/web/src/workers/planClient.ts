@@ -1,3 +1,4 @@
+import type { RecipeRead } from '@ember-fold/core/files';
 import type {
   BakePlan,
   BatchDraft,
@@ -15,15 +16,11 @@ import type {
   Kitchen,
   TakeOutWay,
   LoadWay,
-  PiecePrediction,
-  PredictAsk,
-  RecipeRead,
   SplitPlan,
   Guests,
-  SupperEats,
-  SupperPart,
-  StoveFit,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
+import type { PiecePrediction, PredictAsk, StoveFit } from '@ember-fold/core/stove';
+import type { SupperEats, SupperPart } from '@ember-fold/core/supper';
 import { proxy, type Remote, wrap } from 'comlink';
 import { latestOnly } from './latestOnly';
 import type { FitAsk, ShapePiece, HotOfBatch, PlanWorker } from './plan.worker';

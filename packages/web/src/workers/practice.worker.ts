@@ -11,7 +11,7 @@ import {
   type Situation,
   situation,
   type SituationKind,
-} from '@ember-fold/core';
+} from '@ember-fold/core/stove';
 import { expose } from 'comlink';
 
 /** An session that is over: what came of it, and the oil of each pot. */

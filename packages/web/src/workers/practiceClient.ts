@@ -1,4 +1,4 @@
-import type { ActCost, BestWay, PracticeAct, Situation, SituationKind } from '@ember-fold/core';
+import type { ActCost, BestWay, PracticeAct, Situation, SituationKind } from '@ember-fold/core/stove';
 import { proxy, type Remote, wrap } from 'comlink';
 import { latestOnly } from './latestOnly';
 import type { PracticeEnd, PracticeWorker } from './practice.worker';

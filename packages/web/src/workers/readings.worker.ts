@@ -1,4 +1,4 @@
-import { type ReadingColumns, readingsOf, type ReadingTable, readingTable } from '@ember-fold/core';
+import { type ReadingColumns, readingsOf, type ReadingTable, readingTable } from '@ember-fold/core/files';
 import { expose } from 'comlink';
 
 /** What of a thermometer's file the page shows. */

@@ -7,7 +7,7 @@ import {
   withFamily,
   withWorkedFormula,
   RANGES,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { BookOpen } from 'lucide-react';
 import { useState } from 'react';
 import { styled, useTheme } from 'styled-components';

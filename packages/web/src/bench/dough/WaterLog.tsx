@@ -1,5 +1,6 @@
 import { DOUGH as T } from '../../text/en/bench/dough/doughPhrases';
-import type { Felt, FlourBelief, FlourNote } from '@ember-fold/core';
+import type { Felt, FlourNote } from '@ember-fold/core/ledger';
+import type { FlourBelief } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { api, problemOf } from '../../data/api/api';

@@ -1,7 +1,7 @@
 import { withTemps } from '../../text/printer';
 import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
 import { FILLING as T } from '../../text/en/bench/filling/fillingPhrases';
-import { coolingWays, type Kitchen, RANGES } from '@ember-fold/core';
+import { coolingWays, type Kitchen, RANGES } from '@ember-fold/core/plan';
 import { useMemo } from 'react';
 import { editKitchen } from '../../data/draft/editKitchen';
 import { useEdit } from '../../data/draft/useEdit';

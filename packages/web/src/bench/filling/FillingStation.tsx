@@ -16,7 +16,7 @@ import {
   withThickener,
   RANGES,
   type TrayDraft,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import { editBatch, useEdit } from '../../data/draft/useEdit';

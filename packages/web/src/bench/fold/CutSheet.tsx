@@ -1,6 +1,6 @@
 import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
 import { FOLD_SHEETS as T } from '../../text/en/bench/fold/foldSheetPhrases';
-import { type Cutting, cuttingOf, RAGGED_M } from '@ember-fold/core';
+import { type Cutting, cuttingOf, RAGGED_M } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import type { Line } from '../../data/draft/useLine';

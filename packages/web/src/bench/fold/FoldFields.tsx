@@ -7,7 +7,7 @@ import {
   RANGES,
   withDoughEach,
   withFold,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { PenTool } from 'lucide-react';
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';

@@ -1,5 +1,5 @@
 import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
-import { blankLengthM, shapeOf, withFold, RANGES } from '@ember-fold/core';
+import { blankLengthM, shapeOf, withFold, RANGES } from '@ember-fold/core/plan';
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
 import { DragHandle } from '../../ui/drawing/DragHandle';

@@ -1,4 +1,4 @@
-import type { Piece } from '@ember-fold/core';
+import type { Piece } from '@ember-fold/core/plan';
 import type { Line } from '../../data/draft/useLine';
 import { FoldSteps } from '../../ui/drawing/FoldSteps';
 import { RolledProfile } from '../../ui/drawing/RolledProfile';

@@ -1,4 +1,4 @@
-import { blankLengthM } from '@ember-fold/core';
+import { blankLengthM } from '@ember-fold/core/plan';
 import { Suspense } from 'react';
 import { styled } from 'styled-components';
 import type { Line } from '../../data/draft/useLine';

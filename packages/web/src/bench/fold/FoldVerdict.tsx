@@ -1,4 +1,4 @@
-import { type TrayDraft, withSizeFor, worstTone } from '@ember-fold/core';
+import { type TrayDraft, withSizeFor, worstTone } from '@ember-fold/core/plan';
 import { Suspense, useState } from 'react';
 import { useTheme } from 'styled-components';
 import { useEdit } from '../../data/draft/useEdit';

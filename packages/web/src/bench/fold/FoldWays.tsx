@@ -1,4 +1,4 @@
-import { balanceWays } from '@ember-fold/core';
+import { balanceWays } from '@ember-fold/core/plan';
 import { useMemo } from 'react';
 import { styled } from 'styled-components';
 import { useEdit } from '../../data/draft/useEdit';

@@ -2,7 +2,7 @@ import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
 import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
 import { FOLD_SHEETS } from '../../text/en/bench/fold/foldSheetPhrases';
 import { lazyPart } from '../../ui/lazyPart';
-import { pieceMesh } from '@ember-fold/core';
+import { pieceMesh } from '@ember-fold/core/plan';
 import { Suspense, useMemo, useState } from 'react';
 import type { Line } from '../../data/draft/useLine';
 import { Button } from '../../ui/controls/Button';

@@ -1,6 +1,6 @@
 import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
 import { FOLD_SHEETS as T } from '../../text/en/bench/fold/foldSheetPhrases';
-import { cutterOutline, LEAF, type Point, withOutline } from '@ember-fold/core';
+import { cutterOutline, LEAF, type Point, withOutline } from '@ember-fold/core/plan';
 import { type PointerEvent, useRef, useState } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useEdit } from '../../data/draft/useEdit';

@@ -1,7 +1,8 @@
 import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
 import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
 import { FOLD_SHEETS } from '../../text/en/bench/fold/foldSheetPhrases';
-import { eachOf, type Portioning, portioning, type PortionRun, portionRun, RANGES, stepKey } from '@ember-fold/core';
+import { eachOf, type Portioning, portioning, type PortionRun, portionRun, RANGES } from '@ember-fold/core/plan';
+import { stepKey } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useAppSelector } from '../../data/draft/store';

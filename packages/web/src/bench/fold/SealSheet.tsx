@@ -14,7 +14,7 @@ import {
   withFill,
   withFold,
   RANGES,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { useMemo } from 'react';
 import { styled } from 'styled-components';
 import { usePantry } from '../../data/draft/useLine';

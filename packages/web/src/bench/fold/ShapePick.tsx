@@ -1,4 +1,4 @@
-import { type ShapeId, withShape } from '@ember-fold/core';
+import { type ShapeId, withShape } from '@ember-fold/core/plan';
 import { useEdit } from '../../data/draft/useEdit';
 import { BENCH as T } from '../../text/en/bench/benchPhrases';
 import { ShapeTiles } from '../../ui/controls/ShapeTiles';

@@ -1,6 +1,6 @@
 import { withTemps } from '../../text/printer';
 import { FOLD_SHEETS as T } from '../../text/en/bench/fold/foldSheetPhrases';
-import { blankLengthM } from '@ember-fold/core';
+import { blankLengthM } from '@ember-fold/core/plan';
 import { useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { fileName, saveFile } from '../../data/device/saveFile';

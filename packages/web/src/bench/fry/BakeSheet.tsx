@@ -1,5 +1,5 @@
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
-import { type BakePlan, NO_COATING, type SplitPlan, RANGES } from '@ember-fold/core';
+import { type BakePlan, NO_COATING, type SplitPlan, RANGES } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
 import type { Line } from '../../data/draft/useLine';
 import { useEdit } from '../../data/draft/useEdit';

@@ -1,4 +1,4 @@
-import { crustName, RANGES, type StartState, USUAL_BAKE } from '@ember-fold/core';
+import { crustName, RANGES, type StartState, USUAL_BAKE } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';

@@ -1,5 +1,6 @@
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
-import { CRUMB_ANSWERS, type CrumbPlan } from '@ember-fold/core';
+import type { CrumbPlan } from '@ember-fold/core/plan';
+import { CRUMB_ANSWERS } from '@ember-fold/core/stove';
 import { useEffect, useState } from 'react';
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';

@@ -1,4 +1,4 @@
-import { RANGES, type StartState, type TurnMethod } from '@ember-fold/core';
+import { RANGES, type StartState, type TurnMethod } from '@ember-fold/core/plan';
 import { Suspense } from 'react';
 import { styled } from 'styled-components';
 import { editPot } from '../../data/draft/editKitchen';

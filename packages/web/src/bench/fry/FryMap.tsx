@@ -1,5 +1,5 @@
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
-import { doughFamily, forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt } from '@ember-fold/core';
+import { doughFamily, forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt } from '@ember-fold/core/plan';
 import { memo, useMemo, useRef, useState } from 'react';
 import { useMove } from 'react-aria';
 import { styled } from 'styled-components';

@@ -1,4 +1,4 @@
-import { crustName } from '@ember-fold/core';
+import { crustName } from '@ember-fold/core/plan';
 import { memo, Suspense } from 'react';
 import { styled } from 'styled-components';
 import type { Line } from '../../data/draft/useLine';

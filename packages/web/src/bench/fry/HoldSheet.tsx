@@ -1,7 +1,7 @@
 import { withTemps } from '../../text/printer';
 import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
-import { type HoldTimes, type StartState } from '@ember-fold/core';
+import type { HoldTimes, StartState } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';

@@ -1,6 +1,6 @@
 import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
-import type { LoadWay } from '@ember-fold/core';
+import type { LoadWay } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
 import { editPot } from '../../data/draft/editKitchen';
 import { useEdit } from '../../data/draft/useEdit';

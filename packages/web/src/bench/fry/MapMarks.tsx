@@ -1,4 +1,4 @@
-import type { FryMapRow } from '@ember-fold/core';
+import type { FryMapRow } from '@ember-fold/core/plan';
 import { styled, useTheme } from 'styled-components';
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
 

@@ -1,5 +1,5 @@
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
-import { type FryArm, FRY_METHODS, type FryMethod, withFryMethod } from '@ember-fold/core';
+import { type FryArm, FRY_METHODS, type FryMethod, withFryMethod } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import { useEdit } from '../../data/draft/useEdit';

@@ -1,4 +1,4 @@
-import type { TrayBake } from '@ember-fold/core';
+import type { TrayBake } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
 import type { Printer } from '../../text/printer';

@@ -1,5 +1,5 @@
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
-import type { SupperOrder } from '@ember-fold/core';
+import type { SupperOrder } from '@ember-fold/core/ledger';
 import { Link, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { selectSupperOf } from '../../data/draft/selectKitchen';

@@ -1,4 +1,4 @@
-import type { TakeOutWay } from '@ember-fold/core';
+import type { TakeOutWay } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';

@@ -1,4 +1,4 @@
-import { type TrayDraft, type TrayWay } from '@ember-fold/core';
+import type { TrayDraft, TrayWay } from '@ember-fold/core/plan';
 import { useEdit } from '../../data/draft/useEdit';
 import { WAY_NAME } from '../../text/en/bench/trayText';
 import { TRAY_SHEET } from '../../text/en/bench/traySheetPhrases';

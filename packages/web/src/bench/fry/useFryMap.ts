@@ -1,4 +1,4 @@
-import type { FryChances, FryMapRow, FryMapSpec } from '@ember-fold/core';
+import type { FryChances, FryMapRow, FryMapSpec } from '@ember-fold/core/plan';
 import { useEffect, useRef, useState } from 'react';
 import { cancelChances, chancesLatest, mapInWorker } from '../../workers/mapClient';
 

@@ -1,4 +1,4 @@
-import { coreMustBeSafe, type FryMapSpec, sizedBody } from '@ember-fold/core';
+import { coreMustBeSafe, type FryMapSpec, sizedBody } from '@ember-fold/core/plan';
 import { useMemo, useState } from 'react';
 import type { Line } from '../../data/draft/useLine';
 

@@ -1,4 +1,4 @@
-import { batchFromStored, cookAgain, type LedgerEntry, type StoredItem } from '@ember-fold/core';
+import { batchFromStored, cookAgain, type LedgerEntry, type StoredItem } from '@ember-fold/core/ledger';
 import { RotateCcw } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';

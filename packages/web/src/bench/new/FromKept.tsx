@@ -1,16 +1,13 @@
+import { keptBatch, type KeptFormula, storeBodyOf, type StoreFormula } from '@ember-fold/core/ledger';
 import {
   DOUGH_FAMILIES,
   type Kitchen,
-  keptBatch,
-  type KeptFormula,
   newTray,
   REHEAT_C,
   STARTERS,
-  storeBodyOf,
-  type StoreFormula,
   withRaw,
   WORKED_FORMULAS,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { storeApi } from '../../data/api/storeApi';

@@ -1,4 +1,5 @@
-import { type BatchDraft, batchOf, CoreError, doughEachKg, pantryOf, planCold, recipeTray } from '@ember-fold/core';
+import { recipeTray } from '@ember-fold/core/files';
+import { type BatchDraft, batchOf, CoreError, doughEachKg, pantryOf, planCold } from '@ember-fold/core/plan';
 import { FolderOpen } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { DropZone, type FileDropItem, FileTrigger } from 'react-aria-components';

@@ -1,4 +1,4 @@
-import { batchOf, newTray, REHEAT_C, type StarterId, STARTERS, withFlour, withRaw } from '@ember-fold/core';
+import { batchOf, newTray, REHEAT_C, type StarterId, STARTERS, withFlour, withRaw } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { SHAPE_PLURAL } from '../../text/en/shared/shapeWords';
 import { BENCH_SHEETS } from '../../text/en/bench/benchSheetPhrases';

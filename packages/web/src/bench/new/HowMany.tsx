@@ -1,4 +1,5 @@
-import { type RecipeCount, RANGES } from '@ember-fold/core';
+import type { RecipeCount } from '@ember-fold/core/files';
+import { RANGES } from '@ember-fold/core/plan';
 import { NEW_BATCH as T } from '../../text/en/bench/new/recipePhrases';
 import { Choice } from '../../ui/controls/Choice';
 import { Row } from '../../ui/controls/Panel';

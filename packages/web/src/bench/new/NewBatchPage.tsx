@@ -1,4 +1,5 @@
-import { type BatchDraft, headsOf, type Kitchen, servingsOf, type SupperRow, withSupper } from '@ember-fold/core';
+import type { BatchDraft, Kitchen, SupperRow } from '@ember-fold/core/plan';
+import { headsOf, servingsOf, withSupper } from '@ember-fold/core/supper';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { api, problemOf } from '../../data/api/api';

@@ -1,4 +1,5 @@
-import { type Pantry, type RecipePart, searchIngredients } from '@ember-fold/core';
+import type { RecipePart } from '@ember-fold/core/files';
+import { type Pantry, searchIngredients } from '@ember-fold/core/plan';
 import { Check, CircleHelp } from 'lucide-react';
 import { useCallback, useState } from 'react';
 import { styled } from 'styled-components';

@@ -1,4 +1,4 @@
-import type { ShapeId } from '@ember-fold/core';
+import type { ShapeId } from '@ember-fold/core/plan';
 import type { ReactNode } from 'react';
 import type { Printer } from '../../text/printer';
 import { NEW_BATCH as T } from '../../text/en/bench/new/recipePhrases';

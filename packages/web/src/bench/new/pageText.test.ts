@@ -1,4 +1,5 @@
-import { readRecipe, SHIPPED_PANTRY } from '@ember-fold/core';
+import { readRecipe } from '@ember-fold/core/files';
+import { SHIPPED_PANTRY } from '@ember-fold/core/plan';
 import { isPage, pageText } from './pageText';
 
 const MEASURES = { cupMl: 250, teaspoonMl: 5 };

@@ -1,4 +1,4 @@
-import { recipeOfJson } from '@ember-fold/core';
+import { recipeOfJson } from '@ember-fold/core/files';
 
 /** A page is read no further than this, letters. */
 export const MOST_PAGE = 2_000_000;

@@ -1,4 +1,4 @@
-import type { ShapeId } from '@ember-fold/core';
+import type { ShapeId } from '@ember-fold/core/plan';
 import { act, renderHook } from '@testing-library/react';
 import fc from 'fast-check';
 import { type ForWhom, useAsk } from './useAsk';

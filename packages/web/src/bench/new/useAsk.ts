@@ -1,4 +1,5 @@
-import type { ShapeId, Serving } from '@ember-fold/core';
+import type { ShapeId } from '@ember-fold/core/plan';
+import type { Serving } from '@ember-fold/core/supper';
 import { useMemo, useState } from 'react';
 import type { Count } from './HowMany';
 import type { BatchDetails } from './ShapeAndWhen';

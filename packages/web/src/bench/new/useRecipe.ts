@@ -1,14 +1,12 @@
 import {
-  type Ingredient,
-  type Kitchen,
   type MethodFact,
   ownLike,
-  pantryOf,
   type RecipeLine,
   type RecipePart,
   type RecipeRead,
   type SettledLine,
-} from '@ember-fold/core';
+} from '@ember-fold/core/files';
+import { type Ingredient, type Kitchen, pantryOf } from '@ember-fold/core/plan';
 import { useEffect, useMemo, useState } from 'react';
 import { noteChange } from '../../data/draft/lastChanges';
 import { useKept } from '../../data/offline/useKept';

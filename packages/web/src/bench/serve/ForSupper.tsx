@@ -1,4 +1,5 @@
-import { type BatchDraft, servingsOf, withSupper } from '@ember-fold/core';
+import type { BatchDraft } from '@ember-fold/core/plan';
+import { servingsOf, withSupper } from '@ember-fold/core/supper';
 import { api } from '../../data/api/api';
 import { editBatch } from '../../data/draft/useEdit';
 import type { Printer } from '../../text/printer';

@@ -1,4 +1,4 @@
-import { OWN_PLACES, type OwnPlace, type OwnStep, RANGES } from '@ember-fold/core';
+import { OWN_PLACES, type OwnPlace, type OwnStep, RANGES } from '@ember-fold/core/plan';
 import { Plus, Trash2 } from 'lucide-react';
 import { styled } from 'styled-components';
 import { editBatch } from '../../data/draft/useEdit';

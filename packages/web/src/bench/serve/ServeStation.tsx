@@ -1,5 +1,6 @@
 import { SERVE as T } from '../../text/en/bench/serve/servePhrases';
-import type { BatchDraft, ChainStep, DayPlan, DayEntry } from '@ember-fold/core';
+import type { BatchDraft } from '@ember-fold/core/plan';
+import type { ChainStep, DayPlan, DayEntry } from '@ember-fold/core/supper';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { Fragment, Suspense, useState } from 'react';
 import { Link } from 'react-router';

@@ -1,22 +1,15 @@
 import type {
-  ApiProblem,
-  Batch,
-  BatchDraft,
-  BatchSummary,
   FlourAsk,
   FlourNote,
   Flours,
-  KitchenRow,
   Learnt,
   LedgerEntry,
   LedgerNote,
   LedgerRecord,
-  LitStove,
-  Paged,
-  Supper,
-  SupperDay,
-  SupperRow,
-} from '@ember-fold/core';
+} from '@ember-fold/core/ledger';
+import type { ApiProblem, Batch, BatchDraft, BatchSummary, KitchenRow, Paged, SupperRow } from '@ember-fold/core/plan';
+import type { LitStove } from '@ember-fold/core/stove';
+import type { Supper, SupperDay } from '@ember-fold/core/supper';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { SHARED } from '../../text/en/shared/sharedPhrases';
 import { keepAnswer, keptAnswer } from '../offline/keptAnswers';

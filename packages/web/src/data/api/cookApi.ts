@@ -1,4 +1,4 @@
-import type { StoredCookAct, Timer } from '@ember-fold/core';
+import type { StoredCookAct, Timer } from '@ember-fold/core/stove';
 import { api } from './api';
 import { noteServerTime } from '../live/serverClock';
 

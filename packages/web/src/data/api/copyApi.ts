@@ -1,4 +1,4 @@
-import type { CopyRow, CopySheet, NightTold } from '@ember-fold/core';
+import type { CopyRow, CopySheet, NightTold } from '@ember-fold/core/files';
 import { api } from './api';
 
 /** Whole copies of the kitchen. */

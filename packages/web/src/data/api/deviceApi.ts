@@ -1,4 +1,4 @@
-import type { Device, DeviceNow, ScaleAct } from '@ember-fold/core';
+import type { Device, DeviceNow, ScaleAct } from '@ember-fold/core/ledger';
 import { api } from './api';
 
 /** Devices that send readings. */

@@ -5,9 +5,9 @@ import type {
   ImportUndone,
   ItemRef,
   KitchenDocument,
-  LedgerEntry,
-  Paged,
-} from '@ember-fold/core';
+} from '@ember-fold/core/files';
+import type { LedgerEntry } from '@ember-fold/core/ledger';
+import type { Paged } from '@ember-fold/core/plan';
 import { api } from './api';
 
 const AS_JSON = { 'content-type': 'application/json' };

@@ -1,4 +1,4 @@
-import type { ApiProblem } from '@ember-fold/core';
+import type { ApiProblem } from '@ember-fold/core/plan';
 import type { BaseQueryFn, FetchArgs, FetchBaseQueryError } from '@reduxjs/toolkit/query';
 import { SHARED } from '../../text/en/shared/sharedPhrases';
 import { api } from './api';

@@ -1,4 +1,4 @@
-import type { CalendarAddress, HomeEntry, HomeNow, Pairing } from '@ember-fold/core';
+import type { CalendarAddress, HomeEntry, HomeNow, Pairing } from '@ember-fold/core/files';
 import { api } from './api';
 
 /** Devices of the home network. */

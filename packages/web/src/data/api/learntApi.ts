@@ -1,4 +1,4 @@
-import type { LearntKind, LearntTold } from '@ember-fold/core';
+import type { LearntKind, LearntTold } from '@ember-fold/core/ledger';
 import { api } from './api';
 
 /** What was learnt, for the page that shows it: the other rooms take only the figures. */

@@ -1,4 +1,5 @@
-import type { Oil, OilAct, OilRow, SupperOrder } from '@ember-fold/core';
+import type { OilAct, OilRow, SupperOrder } from '@ember-fold/core/ledger';
+import type { Oil } from '@ember-fold/core/stove';
 import { api } from './api';
 
 /** Kept oils and the order in which batches share one. */

@@ -1,4 +1,4 @@
-import type { TagCount } from '@ember-fold/core';
+import type { TagCount } from '@ember-fold/core/ledger';
 import { api } from './api';
 
 /** Tags of records, and records that go and come back. */

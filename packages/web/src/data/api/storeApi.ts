@@ -9,7 +9,7 @@ import type {
   StockRow,
   StoreFormula,
   Use,
-} from '@ember-fold/core';
+} from '@ember-fold/core/ledger';
 import { api } from './api';
 
 /** The Store's own part of the server data. */

@@ -1,4 +1,4 @@
-import type { StoveAct, StartStoveAsk, StoredAct, StoredReading, Stove } from '@ember-fold/core';
+import type { StoveAct, StartStoveAsk, StoredAct, StoredReading, Stove } from '@ember-fold/core/stove';
 import { isDraft, original } from 'immer';
 import { api } from './api';
 import { dropAnswer, keepAnswer } from '../offline/keptAnswers';

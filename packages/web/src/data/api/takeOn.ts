@@ -1,4 +1,4 @@
-import type { Ingredient } from '@ember-fold/core';
+import type { Ingredient } from '@ember-fold/core/plan';
 import { useCallback, useState } from 'react';
 import { problemOf } from './api';
 import { storeApi } from './storeApi';

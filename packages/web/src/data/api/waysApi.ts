@@ -1,4 +1,4 @@
-import type { SupperWays } from '@ember-fold/core';
+import type { SupperWays } from '@ember-fold/core/supper';
 import { api } from './api';
 
 /** What can be done about a day plan. */

@@ -1,4 +1,4 @@
-import type { BatchDraft } from '@ember-fold/core';
+import type { BatchDraft } from '@ember-fold/core/plan';
 import type { DraftState, HistoryStep } from './draftSlice';
 
 /** The history of the batch that was edited last: undo survives a reload. */

@@ -9,7 +9,7 @@ import {
   withPieces,
   withRaw,
   withTray,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import fc from 'fast-check';
 import { keepHistory, keptHistory } from './draftHistory';
 import {

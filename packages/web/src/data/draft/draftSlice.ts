@@ -1,4 +1,4 @@
-import type { BatchDraft, TrayMark } from '@ember-fold/core';
+import type { BatchDraft, TrayMark } from '@ember-fold/core/plan';
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit';
 import { applyPatches, type Draft, enablePatches, type Patch, produceWithPatches } from 'immer';
 import { pressedSinceMs } from './press';

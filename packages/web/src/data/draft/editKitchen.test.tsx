@@ -1,6 +1,6 @@
 /** @jest-environment ./testing/browser.mjs */
 import 'fake-indexeddb/auto';
-import { DEFAULT_KITCHEN, type Kitchen, type KitchenRow, type Pot } from '@ember-fold/core';
+import { DEFAULT_KITCHEN, type Kitchen, type KitchenRow, type Pot } from '@ember-fold/core/plan';
 import { act, renderHook } from '@testing-library/react';
 import fc from 'fast-check';
 import { openFakePage, pass, wrapper } from '../../../testing/fakePage';

@@ -1,4 +1,4 @@
-import type { Kitchen, Pot } from '@ember-fold/core';
+import type { Kitchen, Pot } from '@ember-fold/core/plan';
 import { noteChange } from './lastChanges';
 import { api } from '../api/api';
 import { kitchenKind } from './savedKinds';

@@ -1,4 +1,5 @@
-import { type BatchDraft, type Supper, withSupper } from '@ember-fold/core';
+import type { BatchDraft } from '@ember-fold/core/plan';
+import { type Supper, withSupper } from '@ember-fold/core/supper';
 import { api } from '../api/api';
 import { noteChange } from './lastChanges';
 import { draftKind, supperKind } from './savedKinds';

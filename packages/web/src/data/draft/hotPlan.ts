@@ -1,4 +1,4 @@
-import type { TrayDraft, HotPlan, Kitchen } from '@ember-fold/core';
+import type { TrayDraft, HotPlan, Kitchen } from '@ember-fold/core/plan';
 import type { TrayGlance } from '../../workers/plan.worker';
 import { createAction, type UnknownAction } from '@reduxjs/toolkit';
 import { draftLoaded } from './draftSlice';

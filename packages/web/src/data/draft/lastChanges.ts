@@ -1,4 +1,5 @@
-import type { Kitchen, Supper } from '@ember-fold/core';
+import type { Kitchen } from '@ember-fold/core/plan';
+import type { Supper } from '@ember-fold/core/supper';
 import { readKept, writeKept } from '../offline/useKept';
 
 /**

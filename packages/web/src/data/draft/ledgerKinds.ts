@@ -1,4 +1,4 @@
-import type { LooksRow, RecordLooks } from '@ember-fold/core';
+import type { LooksRow, RecordLooks } from '@ember-fold/core/ledger';
 import { api } from '../api/api';
 import { answered, fresh } from './savedKinds';
 import type { SavedKind } from './saver';

@@ -1,4 +1,4 @@
-import { type Kitchen, RANGES, type TrayDraft } from '@ember-fold/core';
+import { type Kitchen, RANGES, type TrayDraft } from '@ember-fold/core/plan';
 import { ovenSeen } from '../../workers/planClient';
 import { editKitchen } from './editKitchen';
 

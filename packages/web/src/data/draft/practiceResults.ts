@@ -1,4 +1,4 @@
-import { type PracticeResult, SITUATION_KINDS } from '@ember-fold/core';
+import { type PracticeResult, SITUATION_KINDS } from '@ember-fold/core/stove';
 import { useKept } from '../offline/useKept';
 
 /** As many sessions are kept in this browser. */

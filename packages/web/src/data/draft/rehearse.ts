@@ -1,4 +1,4 @@
-import type { BatchDraft } from '@ember-fold/core';
+import type { BatchDraft } from '@ember-fold/core/plan';
 import { isAnyOf } from '@reduxjs/toolkit';
 import { draftChanged, draftLoaded, draftRehearsed, redone, undone } from './draftSlice';
 import { hotPlanned } from './hotPlan';

@@ -1,11 +1,6 @@
-import {
-  type BatchDraft,
-  type Kitchen,
-  readBatchDraft,
-  type Supper,
-  type SupperRow,
-  withTodaysNames,
-} from '@ember-fold/core';
+import { withTodaysNames } from '@ember-fold/core/files';
+import { type BatchDraft, type Kitchen, readBatchDraft, type SupperRow } from '@ember-fold/core/plan';
+import type { Supper } from '@ember-fold/core/supper';
 import { api, problemOf } from '../api/api';
 import { draftTaken } from './draftSlice';
 import type { SaveAnswer, SavedKind, Versioned } from './saver';

@@ -1,4 +1,4 @@
-import type { ApiProblem } from '@ember-fold/core';
+import type { ApiProblem } from '@ember-fold/core/plan';
 import fc from 'fast-check';
 import { SAVED, type SaveAnswer, type SavedKind, Saver, type SaveView, type Versioned } from './saver';
 

@@ -1,5 +1,5 @@
-import { type FieldClash, mergeFields, takeTheirs } from '@ember-fold/core';
-import type { ApiProblem } from '@ember-fold/core';
+import { type FieldClash, mergeFields, takeTheirs } from '@ember-fold/core/plan';
+import type { ApiProblem } from '@ember-fold/core/plan';
 import { isAway } from '../offline/away';
 
 type SaveState = 'saved' | 'unsaved' | 'saving' | 'waiting' | 'conflict' | 'refused';

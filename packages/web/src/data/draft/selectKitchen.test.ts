@@ -1,5 +1,6 @@
 /** @jest-environment ./testing/browser.mjs */
 import 'fake-indexeddb/auto';
+import type { OilRow } from '@ember-fold/core/ledger';
 import {
   type BatchDraft,
   batchOf,
@@ -10,11 +11,10 @@ import {
   INGREDIENTS,
   type Kitchen,
   newTray,
-  type OilRow,
-  type OilState,
   trayOf,
   withPieces,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
+import type { OilState } from '@ember-fold/core/stove';
 import { renderHook } from '@testing-library/react';
 import { api } from '../api/api';
 import { cookApi } from '../api/cookApi';

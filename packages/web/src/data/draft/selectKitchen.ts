@@ -1,14 +1,6 @@
-import {
-  type BatchDraft,
-  batchPot,
-  type Kitchen,
-  kitchenAtPot,
-  kitchenAtSupper,
-  ownIngredients,
-  potOf,
-  type PotOil,
-  type OilRow,
-} from '@ember-fold/core';
+import { ownIngredients, type OilRow } from '@ember-fold/core/ledger';
+import { type BatchDraft, batchPot, type Kitchen, kitchenAtPot, potOf, type PotOil } from '@ember-fold/core/plan';
+import { kitchenAtSupper } from '@ember-fold/core/supper';
 import { createSelector } from '@reduxjs/toolkit';
 import { api } from '../api/api';
 import { oilApi } from '../api/oilApi';

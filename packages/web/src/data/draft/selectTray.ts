@@ -1,4 +1,4 @@
-import { trayOf } from '@ember-fold/core';
+import { trayOf } from '@ember-fold/core/plan';
 import { createSelector } from '@reduxjs/toolkit';
 import type { RootState } from './store';
 

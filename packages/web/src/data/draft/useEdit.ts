@@ -1,4 +1,4 @@
-import { type BatchDraft, CoreError, type Kitchen, type TrayDraft, withTray } from '@ember-fold/core';
+import { type BatchDraft, CoreError, type Kitchen, type TrayDraft, withTray } from '@ember-fold/core/plan';
 import { useCallback } from 'react';
 import { draftChanged } from './draftSlice';
 import { selectKitchenFor } from './selectKitchen';

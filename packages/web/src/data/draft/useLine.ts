@@ -1,14 +1,13 @@
 import {
   type ColdPlan,
   CoreError,
-  type DayPlan,
   type HotPlan,
   type Kitchen,
   type Pantry,
   pantryOf,
   planCold,
-  serveInDay,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
+import { type DayPlan, serveInDay } from '@ember-fold/core/supper';
 import { createSelector } from '@reduxjs/toolkit';
 import type { PlannedLine } from '../../text/plannedLine';
 import { makePrinter, type Printer } from '../../text/printer';

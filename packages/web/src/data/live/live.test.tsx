@@ -1,6 +1,7 @@
 /** @jest-environment ./testing/browser.mjs */
 import 'fake-indexeddb/auto';
-import { DEFAULT_KITCHEN, type RecordKind } from '@ember-fold/core';
+import { DEFAULT_KITCHEN } from '@ember-fold/core/plan';
+import type { RecordKind } from '@ember-fold/core/stove';
 import { act, renderHook } from '@testing-library/react';
 import fc from 'fast-check';
 import { IDBFactory } from 'fake-indexeddb';

@@ -1,4 +1,4 @@
-import type { CookAct, RecordKind, StoredCookAct, Timer } from '@ember-fold/core';
+import type { CookAct, RecordKind, StoredCookAct, Timer } from '@ember-fold/core/stove';
 import { api } from '../api/api';
 import '../api/askedEarly';
 import { cookApi, withCookAct } from '../api/cookApi';

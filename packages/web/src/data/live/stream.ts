@@ -1,4 +1,4 @@
-import { LIVE_KINDS, type LiveEvent } from '@ember-fold/core';
+import { LIVE_KINDS, type LiveEvent } from '@ember-fold/core/stove';
 import { doorTold, knock } from '../offline/door';
 import { serverAnswered } from '../offline/useOnline';
 

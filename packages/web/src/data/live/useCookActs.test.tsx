@@ -1,6 +1,6 @@
 /** @jest-environment ./testing/browser.mjs */
 import 'fake-indexeddb/auto';
-import type { CookAct, StepKey, StoredCookAct } from '@ember-fold/core';
+import type { CookAct, StepKey, StoredCookAct } from '@ember-fold/core/stove';
 import { act, renderHook } from '@testing-library/react';
 import fc from 'fast-check';
 import { openFakePage, pass, wrapper } from '../../../testing/fakePage';

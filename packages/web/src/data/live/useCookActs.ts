@@ -1,4 +1,4 @@
-import type { CookAct, StoredCookAct } from '@ember-fold/core';
+import type { CookAct, StoredCookAct } from '@ember-fold/core/stove';
 import { useEffect, useMemo, useState } from 'react';
 import { cookApi } from '../api/cookApi';
 import { type CookTold, takeCookAct } from './live';

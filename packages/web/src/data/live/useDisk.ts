@@ -1,4 +1,4 @@
-import type { DiskTold } from '@ember-fold/core';
+import type { DiskTold } from '@ember-fold/core/stove';
 import { SharedValue, useShared } from '../sharedValue';
 
 const disk = new SharedValue<DiskTold>({ state: 'well', freeBytes: 0 });

@@ -1,6 +1,6 @@
 /** @jest-environment ./testing/browser.mjs */
 import 'fake-indexeddb/auto';
-import type { ScaleFigure } from '@ember-fold/core';
+import type { ScaleFigure } from '@ember-fold/core/stove';
 import { act, renderHook } from '@testing-library/react';
 import { openFakePage, pass, wrapper } from '../../../testing/fakePage';
 import { FakeSource } from '../../../testing/fakeStream';

@@ -1,9 +1,9 @@
-import type { ScaleFigure } from '@ember-fold/core';
+import type { ScaleFigure } from '@ember-fold/core/stove';
 import { useEffect, useState } from 'react';
 import { deviceApi } from '../api/deviceApi';
 import { onLive } from './stream';
 
-export type { ScaleFigure } from '@ember-fold/core';
+export type { ScaleFigure } from '@ember-fold/core/stove';
 
 /** No reading for so long: the scale sleeps, or is out of reach. */
 const SILENT_MS = 4000;

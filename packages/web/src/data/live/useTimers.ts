@@ -1,4 +1,4 @@
-import type { StepKey, Timer } from '@ember-fold/core';
+import type { StepKey, Timer } from '@ember-fold/core/stove';
 import { useMemo } from 'react';
 import { cookApi } from '../api/cookApi';
 import { takeTimer, withTimer } from './live';

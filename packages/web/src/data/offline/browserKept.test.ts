@@ -1,5 +1,5 @@
 /** @jest-environment ./testing/browser.mjs */
-import { batchOf, newTray } from '@ember-fold/core';
+import { batchOf, newTray } from '@ember-fold/core/plan';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import fc from 'fast-check';
 import { keepHistory, keptHistory } from '../draft/draftHistory';

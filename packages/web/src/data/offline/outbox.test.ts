@@ -53,7 +53,7 @@ const LIBRARIES = [
   '@reduxjs/toolkit/query/react',
   'react-redux',
   'idb',
-  '@ember-fold/core',
+  '@ember-fold/core/plan',
 ].map(
   // oxlint-disable-next-line typescript/no-require-imports
   (name) => [name, require(name)] as const,

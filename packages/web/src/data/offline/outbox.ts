@@ -1,4 +1,5 @@
-import { type ApiProblem, withTodaysNames } from '@ember-fold/core';
+import { withTodaysNames } from '@ember-fold/core/files';
+import type { ApiProblem } from '@ember-fold/core/plan';
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { SharedValue, useShared } from '../sharedValue';
 import { isAway } from './away';

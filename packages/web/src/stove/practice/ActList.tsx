@@ -1,4 +1,4 @@
-import type { ActCost, PracticeAct } from '@ember-fold/core';
+import type { ActCost, PracticeAct } from '@ember-fold/core/stove';
 import { styled } from 'styled-components';
 import { PRACTICE as T } from '../../text/en/learn/practicePhrases';
 import type { Printer } from '../../text/printer';

@@ -5,7 +5,7 @@ import {
   practiceScore,
   type Situation,
   withActMoved,
-} from '@ember-fold/core';
+} from '@ember-fold/core/stove';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { usePracticeResults } from '../../data/draft/practiceResults';

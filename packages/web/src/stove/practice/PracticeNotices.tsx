@@ -1,4 +1,4 @@
-import { probedCoreC, type Situation } from '@ember-fold/core';
+import { probedCoreC, type Situation } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { PRACTICE as T } from '../../text/en/learn/practicePhrases';

@@ -1,4 +1,4 @@
-import { type StoveAct, type NextStep, practised, type Situation } from '@ember-fold/core';
+import { type StoveAct, type NextStep, practised, type Situation } from '@ember-fold/core/stove';
 import { type CSSProperties, useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { styled } from 'styled-components';
 import { nextText } from '../../text/en/stove/stoveWords';

@@ -1,4 +1,4 @@
-import { type BestWay, type Situation, SITUATION_KINDS, type SituationKind } from '@ember-fold/core';
+import { type BestWay, type Situation, SITUATION_KINDS, type SituationKind } from '@ember-fold/core/stove';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useKitchen } from '../../data/draft/useLine';

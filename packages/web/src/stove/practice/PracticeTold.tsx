@@ -1,4 +1,4 @@
-import type { Situation } from '@ember-fold/core';
+import type { Situation } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { useKept } from '../../data/offline/useKept';

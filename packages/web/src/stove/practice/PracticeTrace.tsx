@@ -5,7 +5,7 @@ import {
   type PracticeRun,
   practiceScore,
   type Situation,
-} from '@ember-fold/core';
+} from '@ember-fold/core/stove';
 import { Suspense, useEffect, useMemo, useState } from 'react';
 import { Label, Slider, SliderOutput, SliderTrack } from 'react-aria-components';
 import { styled } from 'styled-components';

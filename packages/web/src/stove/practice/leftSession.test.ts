@@ -1,4 +1,4 @@
-import type { PracticeAct } from '@ember-fold/core';
+import type { PracticeAct } from '@ember-fold/core/stove';
 import fc from 'fast-check';
 import { keepSession, leftSession } from './leftSession';
 

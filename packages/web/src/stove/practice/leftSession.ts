@@ -1,4 +1,4 @@
-import type { PracticeAct, Situation } from '@ember-fold/core';
+import type { PracticeAct, Situation } from '@ember-fold/core/stove';
 import { readKept, writeKept } from '../../data/offline/useKept';
 import type { LeftSession } from './practiceStove';
 import { type PracticeChoices, isChoices } from './PracticeTold';

@@ -1,4 +1,4 @@
-import { stoveState, replayPractice, practiceOutcome, type Situation, situation } from '@ember-fold/core';
+import { stoveState, replayPractice, practiceOutcome, type Situation, situation } from '@ember-fold/core/stove';
 import { keepSession, leftSession } from './leftSession';
 import { PracticeStove } from './practiceStove';
 

@@ -1,9 +1,9 @@
+import type { Kitchen } from '@ember-fold/core/plan';
 import {
   actInPractice,
   type StoveAct,
   isAway,
   isOver,
-  type Kitchen,
   type PotAct,
   type PotSeen,
   potSeen,
@@ -14,7 +14,7 @@ import {
   rings,
   type Situation,
   stepPractice,
-} from '@ember-fold/core';
+} from '@ember-fold/core/stove';
 import type { LiveStove } from '../useLiveStove';
 
 /** One practised pot as the stove page takes it, and as the cook sees it. */

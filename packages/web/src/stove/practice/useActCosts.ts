@@ -1,4 +1,4 @@
-import type { ActCost, PracticeAct, Situation } from '@ember-fold/core';
+import type { ActCost, PracticeAct, Situation } from '@ember-fold/core/stove';
 import { useEffect, useState } from 'react';
 import type { PracticeDesk } from '../../workers/practiceClient';
 

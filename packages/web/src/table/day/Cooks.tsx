@@ -1,4 +1,5 @@
-import { RANGES, type Supper, type SupperCook, supperCooks, servingsOf } from '@ember-fold/core';
+import { RANGES } from '@ember-fold/core/plan';
+import { type Supper, type SupperCook, supperCooks, servingsOf } from '@ember-fold/core/supper';
 import { Plus, X } from 'lucide-react';
 import { styled } from 'styled-components';
 import { cookName, DAY_PLAN as E } from '../../text/en/table/dayPlanPhrases';

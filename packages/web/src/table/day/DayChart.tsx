@@ -1,4 +1,4 @@
-import type { DayPlan, DayEntry, DayPin, SupperDay } from '@ember-fold/core';
+import type { DayPlan, DayEntry, DayPin, SupperDay } from '@ember-fold/core/supper';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { cookName, entryName, DAY_PLAN as E, stepInDay } from '../../text/en/table/dayPlanPhrases';

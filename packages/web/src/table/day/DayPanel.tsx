@@ -1,5 +1,5 @@
-import type { DayPlan, DayEntry, Supper, SupperDay } from '@ember-fold/core';
-import { isHeldLong, TABLE_LATE_S } from '@ember-fold/core';
+import type { DayPlan, DayEntry, Supper, SupperDay } from '@ember-fold/core/supper';
+import { isHeldLong, TABLE_LATE_S } from '@ember-fold/core/supper';
 import { Undo2 } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { styled } from 'styled-components';

@@ -1,4 +1,4 @@
-import type { DayPlan, DayEntry, SupperDay } from '@ember-fold/core';
+import type { DayPlan, DayEntry, SupperDay } from '@ember-fold/core/supper';
 import { cookName, entryName, DAY_PLAN as E, stepInDay } from '../../text/en/table/dayPlanPhrases';
 import type { Printer } from '../../text/printer';
 import { Cautions } from '../../ui/controls/Cautions';

@@ -1,5 +1,5 @@
-import type { SupperDay } from '@ember-fold/core';
-import { dayMoves } from '@ember-fold/core';
+import type { SupperDay } from '@ember-fold/core/supper';
+import { dayMoves } from '@ember-fold/core/supper';
 import { useState } from 'react';
 import { RUN_NAME } from '../../text/en/cook/cookText';
 import { entryName, DAY_PLAN as E } from '../../text/en/table/dayPlanPhrases';

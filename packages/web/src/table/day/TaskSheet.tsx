@@ -1,4 +1,4 @@
-import { type DayEntry, type DayPin, type SupperCook, workRange } from '@ember-fold/core';
+import { type DayEntry, type DayPin, type SupperCook, workRange } from '@ember-fold/core/supper';
 import { styled } from 'styled-components';
 import { cookName, entryName, DAY_PLAN as E, stepInDay } from '../../text/en/table/dayPlanPhrases';
 import type { Printer } from '../../text/printer';

@@ -1,4 +1,4 @@
-import type { DayWay, SupperDay } from '@ember-fold/core';
+import type { DayWay, SupperDay } from '@ember-fold/core/supper';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { problemOf } from '../../data/api/api';

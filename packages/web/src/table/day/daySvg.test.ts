@@ -1,4 +1,5 @@
-import { DEFAULT_KITCHEN, type DayPlan, type DayEntry, type SupperDay } from '@ember-fold/core';
+import { DEFAULT_KITCHEN } from '@ember-fold/core/plan';
+import type { DayPlan, DayEntry, SupperDay } from '@ember-fold/core/supper';
 import fc from 'fast-check';
 import { makePrinter } from '../../text/printer';
 import { daySvg } from './daySvg';

@@ -1,4 +1,4 @@
-import type { DayPlan, SupperDay } from '@ember-fold/core';
+import type { DayPlan, SupperDay } from '@ember-fold/core/supper';
 import { cookName, entryName, DAY_PLAN as E, stepInDay } from '../../text/en/table/dayPlanPhrases';
 import type { Printer } from '../../text/printer';
 import { batchColour, SHARED } from './batchColour';

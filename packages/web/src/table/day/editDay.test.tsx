@@ -1,6 +1,7 @@
 /** @jest-environment ./testing/browser.mjs */
 import 'fake-indexeddb/auto';
-import { type Supper, supperCooks, type SupperRow } from '@ember-fold/core';
+import type { SupperRow } from '@ember-fold/core/plan';
+import { type Supper, supperCooks } from '@ember-fold/core/supper';
 import { act, renderHook } from '@testing-library/react';
 import fc from 'fast-check';
 import { openFakePage, pass, wrapper } from '../../../testing/fakePage';

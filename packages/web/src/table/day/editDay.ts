@@ -1,5 +1,5 @@
-import type { DayPin, DayWay, Supper, SupperCook } from '@ember-fold/core';
-import { supperCooks, withDayWay } from '@ember-fold/core';
+import type { DayPin, DayWay, Supper, SupperCook } from '@ember-fold/core/supper';
+import { supperCooks, withDayWay } from '@ember-fold/core/supper';
 import { useCallback, useState } from 'react';
 import { editDrafts, editSupper } from '../../data/draft/editSupper';
 

@@ -1,4 +1,5 @@
-import { type PlannedTray, supperPart, type SupperPart } from '@ember-fold/core';
+import type { PlannedTray } from '@ember-fold/core/plan';
+import { supperPart, type SupperPart } from '@ember-fold/core/supper';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useEffect, useRef, useState } from 'react';
 import { styled } from 'styled-components';

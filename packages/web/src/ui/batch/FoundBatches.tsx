@@ -1,4 +1,4 @@
-import type { BatchSummary } from '@ember-fold/core';
+import type { BatchSummary } from '@ember-fold/core/plan';
 import { type ReactNode, useDeferredValue, useState } from 'react';
 import { api } from '../../data/api/api';
 import { BENCH_SHEETS as T } from '../../text/en/bench/benchSheetPhrases';

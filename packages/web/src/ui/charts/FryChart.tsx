@@ -1,5 +1,5 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
-import type { FryPlan } from '@ember-fold/core';
+import type { FryPlan } from '@ember-fold/core/plan';
 import { useMemo } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { crustColour } from '../drawing/crust';

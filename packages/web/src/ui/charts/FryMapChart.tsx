@@ -1,5 +1,5 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
-import { CRUST_LIMITS, type FryMapRow } from '@ember-fold/core';
+import { CRUST_LIMITS, type FryMapRow } from '@ember-fold/core/plan';
 import { useMemo } from 'react';
 import { useTheme } from 'styled-components';
 import { crustColour } from '../drawing/crust';

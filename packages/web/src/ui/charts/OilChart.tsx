@@ -1,5 +1,5 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
-import type { OilRange } from '@ember-fold/core';
+import type { OilRange } from '@ember-fold/core/stove';
 import { useMemo } from 'react';
 import { useTheme } from 'styled-components';
 import type { Printer } from '../../text/printer';

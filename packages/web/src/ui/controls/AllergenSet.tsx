@@ -1,4 +1,4 @@
-import type { Allergen } from '@ember-fold/core';
+import type { Allergen } from '@ember-fold/core/plan';
 import { Plus, X } from 'lucide-react';
 import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
 import { styled } from 'styled-components';

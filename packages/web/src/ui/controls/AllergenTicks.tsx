@@ -1,4 +1,4 @@
-import type { Allergen } from '@ember-fold/core';
+import type { Allergen } from '@ember-fold/core/plan';
 import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { ALLERGEN_NAME } from '../../text/en/shared/words';

@@ -1,4 +1,4 @@
-import type { StepAmount } from '@ember-fold/core';
+import type { StepAmount } from '@ember-fold/core/ledger';
 import { Check } from 'lucide-react';
 import { Checkbox } from 'react-aria-components';
 import { styled } from 'styled-components';

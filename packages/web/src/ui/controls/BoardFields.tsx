@@ -1,5 +1,5 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
-import { type Kitchen, USUAL_BOARD, RANGES } from '@ember-fold/core';
+import { type Kitchen, USUAL_BOARD, RANGES } from '@ember-fold/core/plan';
 import { editKitchen } from '../../data/draft/editKitchen';
 import { Row } from './Panel';
 import { LengthField } from './UnitFields';

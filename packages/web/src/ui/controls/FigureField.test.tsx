@@ -1,4 +1,4 @@
-import { parseNumber } from '@ember-fold/core';
+import { parseNumber } from '@ember-fold/core/plan';
 import { fireEvent, render, screen } from '@testing-library/react';
 import fc from 'fast-check';
 import { useState } from 'react';

@@ -1,5 +1,5 @@
 import { SHARED as T } from '../../text/en/shared/sharedPhrases';
-import type { Finding, FindingCode, FindingTone } from '@ember-fold/core';
+import type { Finding, FindingCode, FindingTone } from '@ember-fold/core/plan';
 import { ArrowRight, Check, OctagonAlert, TriangleAlert } from 'lucide-react';
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';

@@ -1,5 +1,5 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
-import { RANGES } from '@ember-fold/core';
+import { RANGES } from '@ember-fold/core/plan';
 import { Repeat2, X } from 'lucide-react';
 import { memo } from 'react';
 import { styled } from 'styled-components';

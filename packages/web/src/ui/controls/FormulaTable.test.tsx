@@ -1,4 +1,4 @@
-import { type Formula, newTray, WORKED_FORMULAS } from '@ember-fold/core';
+import { type Formula, newTray, WORKED_FORMULAS } from '@ember-fold/core/plan';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { Provider } from 'react-redux';

@@ -1,7 +1,7 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
+import { guessedIngredient } from '@ember-fold/core/files';
 import {
   type DoughFamilyId,
-  guessedIngredient,
   searchIngredients,
   type Formula,
   hasSubstitutions,
@@ -10,7 +10,7 @@ import {
   type Pantry,
   type Substitution,
   withLine,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { lazyPart } from '../lazyPart';

@@ -1,4 +1,4 @@
-import { type Guests, RANGES } from '@ember-fold/core';
+import { type Guests, RANGES } from '@ember-fold/core/plan';
 import { ChevronRight, UserPlus } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { Button as AriaButton, Disclosure, DisclosureGroup, DisclosurePanel, type Key } from 'react-aria-components';

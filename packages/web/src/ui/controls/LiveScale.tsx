@@ -1,5 +1,6 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
-import { portionByHand, type ScaleAct } from '@ember-fold/core';
+import type { ScaleAct } from '@ember-fold/core/ledger';
+import { portionByHand } from '@ember-fold/core/stove';
 import { Scale } from 'lucide-react';
 import { useRef } from 'react';
 import { styled } from 'styled-components';

@@ -1,6 +1,6 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
 import { SHARED as T } from '../../text/en/shared/sharedPhrases';
-import { parseDurationS, parseNumber, printDuration } from '@ember-fold/core';
+import { parseDurationS, parseNumber, printDuration } from '@ember-fold/core/plan';
 import { plain, type Printer, readWhole } from '../../text/printer';
 import { usePrinter } from '../printing';
 import { FigureField } from './FigureField';

@@ -1,4 +1,4 @@
-import type { RawPart } from '@ember-fold/core';
+import type { RawPart } from '@ember-fold/core/plan';
 import { FILLING as T } from '../../text/en/bench/filling/fillingPhrases';
 import { RAW_NAME, RAW_OPEN_NAME } from '../../text/en/shared/words';
 import { Pick } from './Pick';

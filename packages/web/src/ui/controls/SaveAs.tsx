@@ -1,4 +1,11 @@
-import { csvText, type DocumentOf, recipeJsonLd, recipeMarkdown, type RecipeOut, type Table } from '@ember-fold/core';
+import {
+  csvText,
+  type DocumentOf,
+  recipeJsonLd,
+  recipeMarkdown,
+  type RecipeOut,
+  type Table,
+} from '@ember-fold/core/files';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';

@@ -1,4 +1,4 @@
-import type { ShapeId } from '@ember-fold/core';
+import type { ShapeId } from '@ember-fold/core/plan';
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { SHAPE_LINE, SHAPE_NAME } from '../../text/en/shared/shapeWords';

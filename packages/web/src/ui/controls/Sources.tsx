@@ -1,4 +1,5 @@
-import { type CookState, figureSources, type Kitchen, type SourcedFigure, type TrayDraft } from '@ember-fold/core';
+import { figureSources, type Kitchen, type SourcedFigure, type TrayDraft } from '@ember-fold/core/plan';
+import type { CookState } from '@ember-fold/core/stove';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { LEARNT as T, SOURCE_WORD, sourcedName, sourcedValue, sourceText } from '../../text/en/store/learntPhrases';

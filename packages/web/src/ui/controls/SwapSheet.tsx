@@ -1,5 +1,5 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
-import { type DoughFamilyId, type Formula, type Substitution, substitutionsFor } from '@ember-fold/core';
+import { type DoughFamilyId, type Formula, type Substitution, substitutionsFor } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { usePantry } from '../../data/draft/useLine';
 import { Button } from './Button';

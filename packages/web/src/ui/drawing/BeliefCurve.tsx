@@ -1,5 +1,6 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
-import { beliefDensity, type FlourBelief, LABEL_BELIEF } from '@ember-fold/core';
+import { beliefDensity, LABEL_BELIEF } from '@ember-fold/core/ledger';
+import type { FlourBelief } from '@ember-fold/core/plan';
 import { styled, useTheme } from 'styled-components';
 
 const Svg = styled.svg`

@@ -8,7 +8,7 @@ import {
   type Piece,
   type Point,
   stripFolds,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { type ReactNode, useId } from 'react';
 import { useTheme } from 'styled-components';
 import { usePrinter } from '../printing';

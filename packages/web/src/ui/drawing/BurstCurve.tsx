@@ -1,5 +1,5 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
-import type { SealTrade } from '@ember-fold/core';
+import type { SealTrade } from '@ember-fold/core/plan';
 import { useTheme } from 'styled-components';
 import { shareText } from '../../text/en/bench/fold/sealText';
 import { Drawing } from './Drawing';

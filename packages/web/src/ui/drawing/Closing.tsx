@@ -1,4 +1,4 @@
-import { type TrayDraft, blankLengthM, LEAF, type Piece } from '@ember-fold/core';
+import { type TrayDraft, blankLengthM, LEAF, type Piece } from '@ember-fold/core/plan';
 import { useTheme } from 'styled-components';
 import { outlinePath } from './BlankDrawing';
 import { crustColour } from './crust';

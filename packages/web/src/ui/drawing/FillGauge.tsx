@@ -1,5 +1,5 @@
 import { SHARED as T } from '../../text/en/shared/sharedPhrases';
-import { FILL_RANGE } from '@ember-fold/core';
+import { FILL_RANGE } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { figureFont } from '../theme';
 

@@ -1,5 +1,5 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
-import { type TrayDraft, type Piece } from '@ember-fold/core';
+import type { TrayDraft, Piece } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { foldFrames } from './FoldSteps';
 import { MeasureBar } from './MeasureBar';

@@ -1,5 +1,5 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
-import { type TrayDraft, blankLengthM, type Piece } from '@ember-fold/core';
+import { type TrayDraft, blankLengthM, type Piece } from '@ember-fold/core/plan';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { Blank, drawingHalfM } from './BlankDrawing';

@@ -1,4 +1,4 @@
-import { type EdgeId, EDGES } from '@ember-fold/core';
+import { type EdgeId, EDGES } from '@ember-fold/core/plan';
 
 interface HalfMoonShapeProps {
   readonly widthM: number;

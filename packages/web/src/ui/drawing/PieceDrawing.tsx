@@ -1,5 +1,5 @@
 import { SHARED as T } from '../../text/en/shared/sharedPhrases';
-import { lensSection, halfMoonSection, type Piece } from '@ember-fold/core';
+import { lensSection, halfMoonSection, type Piece } from '@ember-fold/core/plan';
 import type { ReactNode } from 'react';
 import { useTheme } from 'styled-components';
 import { usePrinter } from '../printing';

@@ -1,5 +1,5 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
-import { type Mesh, meshSection, type PieceMesh } from '@ember-fold/core';
+import { type Mesh, meshSection, type PieceMesh } from '@ember-fold/core/plan';
 import { useEffect, useRef } from 'react';
 import { styled } from 'styled-components';
 import {

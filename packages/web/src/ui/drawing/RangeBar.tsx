@@ -1,4 +1,4 @@
-import type { Belief } from '@ember-fold/core';
+import type { Belief } from '@ember-fold/core/ledger';
 import { useTheme } from 'styled-components';
 
 const WIDTH = 220;

@@ -1,6 +1,6 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
 import { SHARED as T } from '../../text/en/shared/sharedPhrases';
-import { type Piece, rolledProfileM } from '@ember-fold/core';
+import { type Piece, rolledProfileM } from '@ember-fold/core/plan';
 import { useTheme } from 'styled-components';
 import { usePrinter } from '../printing';
 import { crustColour } from './crust';

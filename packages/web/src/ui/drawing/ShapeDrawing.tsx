@@ -1,4 +1,4 @@
-import { type TrayDraft, LEAF, type Piece, type Point } from '@ember-fold/core';
+import { type TrayDraft, LEAF, type Piece, type Point } from '@ember-fold/core/plan';
 import { outlinePath } from './BlankDrawing';
 import { HalfMoonShape } from './HalfMoonShape';
 

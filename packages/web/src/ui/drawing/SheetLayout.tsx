@@ -1,5 +1,5 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
-import type { CutRoll, CutterShape } from '@ember-fold/core';
+import type { CutRoll, CutterShape } from '@ember-fold/core/plan';
 import { useTheme } from 'styled-components';
 import { usePrinter } from '../printing';
 import { crustColour } from './crust';

@@ -1,4 +1,4 @@
-import type { StartPoint } from '@ember-fold/core';
+import type { StartPoint } from '@ember-fold/core/stove';
 import { useTheme } from 'styled-components';
 import type { ReactNode } from 'react';
 

@@ -1,6 +1,6 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
 import { SHARED as T } from '../../text/en/shared/sharedPhrases';
-import { type ShapeId, shapeOf, type Point } from '@ember-fold/core';
+import { type ShapeId, shapeOf, type Point } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { usePrinter } from '../printing';
 import { Blank } from './BlankDrawing';

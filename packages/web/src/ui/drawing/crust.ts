@@ -1,4 +1,4 @@
-import { RAMP_COLOURS, RAMP_SKINS } from '@ember-fold/core';
+import { RAMP_COLOURS, RAMP_SKINS } from '@ember-fold/core/plan';
 
 /** The crust ramp: predicted or seen colour, nowhere else. Stops on the colour scale B. */
 const RAMP = RAMP_SKINS.map((skin, i) => [RAMP_COLOURS[i]!, ...skin] as const);

@@ -10,7 +10,7 @@ import {
   type PieceSpec,
   planCold,
   RAGGED_M,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { render, screen } from '@testing-library/react';
 import fc from 'fast-check';
 import { ThemeProvider } from 'styled-components';

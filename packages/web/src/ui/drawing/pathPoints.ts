@@ -1,4 +1,4 @@
-import type { Point } from '@ember-fold/core';
+import type { Point } from '@ember-fold/core/plan';
 
 const MOST_POINTS = 400;
 

@@ -1,4 +1,4 @@
-import type { Kitchen, TrayDraft } from '@ember-fold/core';
+import type { Kitchen, TrayDraft } from '@ember-fold/core/plan';
 import { type Ref, useMemo } from 'react';
 import { styled } from 'styled-components';
 import { DEFERRAL } from '../../text/en/shared/cautions';

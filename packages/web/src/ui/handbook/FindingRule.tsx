@@ -1,4 +1,4 @@
-import type { FindingCode } from '@ember-fold/core';
+import type { FindingCode } from '@ember-fold/core/plan';
 import { ruleOf } from '../../text/en/learn/handbook/rules';
 import { SHARED as T } from '../../text/en/shared/sharedPhrases';
 import { MoreLink } from './cardLook';

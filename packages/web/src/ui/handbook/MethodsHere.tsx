@@ -1,4 +1,4 @@
-import type { FryArm, FryMethod, Kitchen, TrayDraft } from '@ember-fold/core';
+import type { FryArm, FryMethod, Kitchen, TrayDraft } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
 import { HANDBOOK as T } from '../../text/en/learn/handbook/handbook';
 import type { Printer } from '../../text/printer';

@@ -1,14 +1,13 @@
 import {
   coolFilling,
-  CRUMB_ANSWERS,
-  crumbRange,
   DOUGH_FAMILIES,
   doughFamily,
   type ShapeId,
   ingredientById,
   type Kitchen,
   type TrayDraft,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
+import { CRUMB_ANSWERS, crumbRange } from '@ember-fold/core/stove';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { SHAPE_LINE, SHAPE_NAME } from '../../text/en/shared/shapeWords';

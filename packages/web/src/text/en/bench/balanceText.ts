@@ -1,4 +1,4 @@
-import type { BalanceWay } from '@ember-fold/core';
+import type { BalanceWay } from '@ember-fold/core/plan';
 import type { Printer } from '../../printer';
 
 /** What a tap does, with its number. */

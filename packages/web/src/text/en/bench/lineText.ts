@@ -11,7 +11,7 @@ import {
   type Station,
   type TrayWay,
   worstTone,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import type { PlannedLine } from '../../plannedLine';
 import { keepsFor, plain } from '../../printer';
 import { TONE_WORD } from '../shared/findingText';

@@ -1,4 +1,4 @@
-import type { SideEffect, Substitution } from '@ember-fold/core';
+import type { SideEffect, Substitution } from '@ember-fold/core/plan';
 import type { Printer } from '../../printer';
 import { ALLERGEN_NAME } from '../shared/words';
 

@@ -1,4 +1,4 @@
-import type { TestChange, TestExpected } from '@ember-fold/core';
+import type { TestChange, TestExpected } from '@ember-fold/core/ledger';
 import { CHANGE_NAME } from '../ledger/lessonPhrases';
 import { plain } from '../../printer';
 

@@ -1,4 +1,4 @@
-import type { TrayWay } from '@ember-fold/core';
+import type { TrayWay } from '@ember-fold/core/plan';
 import { WAY_NAME } from './trayText';
 
 export const WAY_SAYS: Readonly<Record<TrayWay, string>> = {

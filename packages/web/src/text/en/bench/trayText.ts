@@ -1,5 +1,5 @@
 import { listNames } from '../../printer';
-import { type BatchDraft, marksOf, type TrayDraft, type TrayMark, type TrayWay } from '@ember-fold/core';
+import { type BatchDraft, marksOf, type TrayDraft, type TrayMark, type TrayWay } from '@ember-fold/core/plan';
 
 /** Words for the trays of a batch. */
 export const WAY_NAME: Readonly<Record<TrayWay, string>> = {

@@ -1,4 +1,5 @@
-import { type CheckAnswer, type CheckId, type TrayDraft, wantedCrumb } from '@ember-fold/core';
+import type { CheckId, TrayDraft } from '@ember-fold/core/plan';
+import { type CheckAnswer, wantedCrumb } from '@ember-fold/core/stove';
 import { CRUMB_SHOULD } from '../bench/fry/methodText';
 
 /** The checks on the run-sheet: the question, its answers, and what to do after a bad answer. */

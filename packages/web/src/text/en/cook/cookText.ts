@@ -1,6 +1,7 @@
 import { plural } from '../shared/plural';
-import type { MeasureId, PlanChange, PlannedTray, RunStep, RunStepId, TrayMark } from '@ember-fold/core';
-import { coreMustBeSafe, isUncooked, plannedOf } from '@ember-fold/core';
+import type { PlanChange, PlannedTray, RunStep, TrayMark } from '@ember-fold/core/plan';
+import type { MeasureId, RunStepId } from '@ember-fold/core/stove';
+import { coreMustBeSafe, isUncooked, plannedOf } from '@ember-fold/core/plan';
 import { keepsFor, plain, type Printer, withTemps } from '../../printer';
 import { methodOf } from '../bench/dough/methodWords';
 import { portionLines } from '../bench/fold/divideText';

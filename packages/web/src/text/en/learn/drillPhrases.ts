@@ -1,6 +1,7 @@
 import { plural } from '../shared/plural';
-import type { CrumbAnswer, Drill, DrillKind, DrillSkill, FistHold } from '@ember-fold/core';
-import { crumbRange, crustName } from '@ember-fold/core';
+import type { CrumbAnswer, Drill, DrillKind, DrillSkill, FistHold } from '@ember-fold/core/stove';
+import { crustName } from '@ember-fold/core/plan';
+import { crumbRange } from '@ember-fold/core/stove';
 import type { Printer } from '../../printer';
 import { CRUMB_DOES, CRUMB_NAME } from '../bench/fry/methodText';
 import { CRUST_WORD } from '../shared/words';

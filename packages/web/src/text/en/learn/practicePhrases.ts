@@ -11,7 +11,7 @@ import {
   type PracticeSkill,
   type Situation,
   type SituationKind,
-} from '@ember-fold/core';
+} from '@ember-fold/core/stove';
 import type { PageId } from './handbook/page';
 import { listText } from '../stove/stoveWords';
 import type { Printer } from '../../printer';

@@ -1,4 +1,4 @@
-import type { RecordRow } from '@ember-fold/core';
+import type { RecordRow } from '@ember-fold/core/ledger';
 import { CRUSTS } from './lessonPhrases';
 import { listNames, plain, type Printer } from '../../printer';
 

@@ -1,5 +1,6 @@
 import { plural } from '../shared/plural';
-import type { LedgerFigures, TrayDraft, TrayRecord } from '@ember-fold/core';
+import type { LedgerFigures, TrayRecord } from '@ember-fold/core/ledger';
+import type { TrayDraft } from '@ember-fold/core/plan';
 import { plain, type Printer } from '../../printer';
 import { TURN_NAME } from '../shared/words';
 

@@ -8,8 +8,8 @@ import type {
   Proposal,
   Symptom,
   TrayLooks,
-  Trying,
-} from '@ember-fold/core';
+} from '@ember-fold/core/ledger';
+import type { Trying } from '@ember-fold/core/plan';
 import { plain, type Printer } from '../../printer';
 
 /** Text about how a batch came out and what to change. */

@@ -1,5 +1,6 @@
 import { plural } from '../shared/plural';
-import type { PictureFault, SeenColour } from '@ember-fold/core';
+import type { SeenColour } from '@ember-fold/core/ledger';
+import type { PictureFault } from '@ember-fold/core/stove';
 import { CRUSTS } from './lessonPhrases';
 
 /** Colour read from a photo of fried pieces. */

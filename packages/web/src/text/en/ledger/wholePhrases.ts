@@ -1,4 +1,4 @@
-import type { DifferenceId, Mattered, WholeId, WholeRow } from '@ember-fold/core';
+import type { DifferenceId, Mattered, WholeId, WholeRow } from '@ember-fold/core/ledger';
 import { plain, type Printer } from '../../printer';
 import { STATION_NAME } from '../shell/stationWords';
 

@@ -1,5 +1,5 @@
 import { counted } from './plural';
-import { type BurstCauseId, type Finding, type FindingCode, type FindingTone, type ValuesOf } from '@ember-fold/core';
+import type { BurstCauseId, Finding, FindingCode, FindingTone, ValuesOf } from '@ember-fold/core/plan';
 import { plain, type Printer } from '../../printer';
 
 /** Codes whose sentences are loaded with their own stations; a batch opens at Fold, so only Fold's are loaded first. */

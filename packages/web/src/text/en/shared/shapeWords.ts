@@ -1,4 +1,4 @@
-import type { EdgeId, Shape, ShapeId } from '@ember-fold/core';
+import type { EdgeId, Shape, ShapeId } from '@ember-fold/core/plan';
 
 /** Names of the shapes, and of the dough cut for them. */
 export const SHAPE_NAME: Record<ShapeId, string> = {

@@ -1,16 +1,16 @@
+import type { Felt } from '@ember-fold/core/ledger';
 import type {
   Allergen,
   CoolingPlace,
   CrustName,
   DoughFamilyId,
-  Felt,
   FillingMethod,
   Ingredient,
   RawPart,
   StarterId,
   StartState,
   TurnMethod,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 
 /** Wording that is not a finding; one place, so that it can be translated. */
 export const FAMILY_NAME: Record<DoughFamilyId, string> = {

@@ -1,5 +1,5 @@
 import { plural } from '../shared/plural';
-import type { FieldClash } from '@ember-fold/core';
+import type { FieldClash } from '@ember-fold/core/plan';
 import { plain, type Printer } from '../../printer';
 
 /** The names of fields, used when two devices disagree about one. */

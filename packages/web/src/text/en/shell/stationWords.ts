@@ -1,4 +1,4 @@
-import type { Station } from '@ember-fold/core';
+import type { Station } from '@ember-fold/core/plan';
 
 /** The words the first page needs at once; all others are loaded with their rooms. */
 export const STATION_NAME: Record<Station, string> = {

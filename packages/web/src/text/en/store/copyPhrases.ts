@@ -1,5 +1,5 @@
 import { plural } from '../shared/plural';
-import type { CopyRow } from '@ember-fold/core';
+import type { CopyRow } from '@ember-fold/core/files';
 import { plain } from '../../printer';
 
 /** A file's size, in the units of its owner's machine. */

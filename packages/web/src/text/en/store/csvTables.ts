@@ -1,12 +1,6 @@
-import type {
-  FormulaItem,
-  KitchenDocument,
-  LedgerEntry,
-  LedgerRecord,
-  Pantry,
-  Shopping,
-  Table,
-} from '@ember-fold/core';
+import type { FormulaItem, KitchenDocument, Table } from '@ember-fold/core/files';
+import type { LedgerEntry, LedgerRecord, Shopping } from '@ember-fold/core/ledger';
+import type { Pantry } from '@ember-fold/core/plan';
 import { FILES } from './filePhrases';
 
 const { columns } = FILES;

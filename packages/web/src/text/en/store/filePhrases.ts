@@ -1,5 +1,5 @@
 import { plural } from '../shared/plural';
-import type { DocumentOf, ItemKind, PreviewedItem } from '@ember-fold/core';
+import type { DocumentOf, ItemKind, PreviewedItem } from '@ember-fold/core/files';
 
 const KIND: Readonly<Record<ItemKind, readonly [one: string, many: string]>> = {
   kitchen: ['the kitchen’s settings', 'settings'],

@@ -1,4 +1,4 @@
-import type { PairedDevice } from '@ember-fold/core';
+import type { PairedDevice } from '@ember-fold/core/files';
 
 const HOW: Readonly<Record<PairedDevice['how'], string>> = {
   picture: 'with the QR code',

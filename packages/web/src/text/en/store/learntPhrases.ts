@@ -1,14 +1,7 @@
 import { plural } from '../shared/plural';
-import type {
-  Belief,
-  LearntKind,
-  SeenObservation,
-  Source,
-  SourcedFigure,
-  SourcedId,
-  TrayDraft,
-} from '@ember-fold/core';
-import { crustName, TAKE_OUT_COLOUR } from '@ember-fold/core';
+import type { Belief, LearntKind, SeenObservation } from '@ember-fold/core/ledger';
+import type { Source, SourcedFigure, SourcedId, TrayDraft } from '@ember-fold/core/plan';
+import { crustName, TAKE_OUT_COLOUR } from '@ember-fold/core/plan';
 import { SHAPE_NAME } from '../shared/shapeWords';
 import { plain, type Printer } from '../../printer';
 import { HANDS_NAME } from './storeWords';

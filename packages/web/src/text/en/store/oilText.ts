@@ -1,5 +1,6 @@
 import { plural } from '../shared/plural';
-import type { FryPlace, Guests, NotFor, OilAdvice, OilEvent, OilReason, OilSigns, OilState } from '@ember-fold/core';
+import type { Guests, OilAdvice, OilReason } from '@ember-fold/core/plan';
+import type { FryPlace, NotFor, OilEvent, OilSigns, OilState } from '@ember-fold/core/stove';
 import { plain, type Printer } from '../../printer';
 import { ALLERGEN_NAME } from '../shared/words';
 

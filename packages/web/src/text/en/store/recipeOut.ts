@@ -1,15 +1,15 @@
+import type { RecipeOut } from '@ember-fold/core/files';
+import type { FormulaBody } from '@ember-fold/core/ledger';
 import {
   type BatchDraft,
   fillingsOf,
   type Formula,
-  type FormulaBody,
   type Kitchen,
   type Pantry,
   pantryOf,
   planCold,
-  type RecipeOut,
   traysOf,
-} from '@ember-fold/core';
+} from '@ember-fold/core/plan';
 import { RECIPE as T } from './filePhrases';
 import type { Printer } from '../../printer';
 import { stepText } from '../bench/fold/stepText';

@@ -1,5 +1,5 @@
 import { plural } from '../shared/plural';
-import type { ShoppingRow } from '@ember-fold/core';
+import type { ShoppingRow } from '@ember-fold/core/ledger';
 import type { Printer } from '../../printer';
 import { UNIT_NAME } from './storeWords';
 

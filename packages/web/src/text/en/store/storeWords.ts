@@ -1,4 +1,5 @@
-import type { FormulaKind, IngredientRole, Kitchen, BurnerKind, SoldUnit, AmountPlace } from '@ember-fold/core';
+import type { FormulaKind, AmountPlace } from '@ember-fold/core/ledger';
+import type { IngredientRole, Kitchen, BurnerKind, SoldUnit } from '@ember-fold/core/plan';
 
 /** Wording of the Store. */
 export const KIND_NAME: Record<FormulaKind, string> = { dough: 'Dough', filling: 'Filling', base: 'Base' };

@@ -1,5 +1,5 @@
 import { plural } from '../shared/plural';
-import type { StoredItem, StoredKind, StoredPlace } from '@ember-fold/core';
+import type { StoredItem, StoredKind, StoredPlace } from '@ember-fold/core/ledger';
 import { keepsFor, type Printer } from '../../printer';
 
 /** What the freezer page says, in one place so that it can be translated. */

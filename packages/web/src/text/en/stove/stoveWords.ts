@@ -14,7 +14,7 @@ import {
   type SeenLooks,
   type StartPoint,
   type StoveFit,
-} from '@ember-fold/core';
+} from '@ember-fold/core/stove';
 import { SAFE_C } from '../shared/cautions';
 import { CRUMB_DOES } from '../bench/fry/methodText';
 import { plain, type Printer, listNames } from '../../printer';

@@ -1,5 +1,5 @@
 import { plural } from '../shared/plural';
-import type { DayPlan, DayEntry, DayWayOut, SupperCook, SupperDay } from '@ember-fold/core';
+import type { DayPlan, DayEntry, DayWayOut, SupperCook, SupperDay } from '@ember-fold/core/supper';
 import { RUN_NAME } from '../cook/cookText';
 import { plain, type Printer } from '../../printer';
 import { DECIDES } from '../shared/decidesWords';

@@ -1,5 +1,6 @@
 import { plural } from '../shared/plural';
-import type { NotFor, SupperEats } from '@ember-fold/core';
+import type { NotFor } from '@ember-fold/core/stove';
+import type { SupperEats } from '@ember-fold/core/supper';
 import { plain } from '../../printer';
 
 /** Why guests must not have a dish. */

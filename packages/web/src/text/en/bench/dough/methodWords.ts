@@ -1,4 +1,4 @@
-import type { DoughFamilyId, DoughFigures } from '@ember-fold/core';
+import type { DoughFamilyId, DoughFigures } from '@ember-fold/core/plan';
 
 /** The steps for making each dough; temperatures in braces are printed by `withTemps`. */
 export const FAMILY_METHOD: Record<DoughFamilyId, readonly string[]> = {

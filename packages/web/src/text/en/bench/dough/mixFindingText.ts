@@ -1,5 +1,5 @@
 import { counted } from '../../shared/plural';
-import type { Finding, ValuesOf } from '@ember-fold/core';
+import type { Finding, ValuesOf } from '@ember-fold/core/plan';
 import { type MixSentences, sayBy } from '../../shared/findingText';
 import { plain, type Printer } from '../../../printer';
 import { FAMILY_NAME } from '../../shared/words';

@@ -1,4 +1,4 @@
-import { shapeOf, NO_COATING, type Piece, USUAL_SEAL } from '@ember-fold/core';
+import { shapeOf, NO_COATING, type Piece, USUAL_SEAL } from '@ember-fold/core/plan';
 import type { PlannedLine } from '../../../plannedLine';
 import { BLANK_SIZE, EDGE_NAME, SHAPE_NAME } from '../../shared/shapeWords';
 import { DRY_NAME, SEAL_WITH_NAME, WET_NAME } from './sealText';

@@ -1,4 +1,4 @@
-import type { DoughFamilyId, ShapeId } from '@ember-fold/core';
+import type { DoughFamilyId, ShapeId } from '@ember-fold/core/plan';
 import type { Printer } from '../../../printer';
 
 interface Portions {

@@ -1,4 +1,4 @@
-import type { DoughFamily, HoldTimes, Kitchen, RawPart, StartState } from '@ember-fold/core';
+import type { DoughFamily, HoldTimes, Kitchen, RawPart, StartState } from '@ember-fold/core/plan';
 import type { Printer } from '../../../printer';
 
 export const OLDEST_FIRST =

@@ -1,4 +1,4 @@
-import type { Portioning, PortionRun } from '@ember-fold/core';
+import type { Portioning, PortionRun } from '@ember-fold/core/plan';
 import { plain, type Printer } from '../../../printer';
 
 /** The weights in a text, and the first word that is not a weight. */

@@ -1,5 +1,5 @@
 import { plural } from '../../shared/plural';
-import type { BurstCauseId, Cutting, CutRoll, DryCoatingId, SealWith, WetCoatingId } from '@ember-fold/core';
+import type { BurstCauseId, Cutting, CutRoll, DryCoatingId, SealWith, WetCoatingId } from '@ember-fold/core/plan';
 import { plain, type Printer } from '../../../printer';
 
 export const SEAL_WITH_NAME: Record<SealWith, string> = {

@@ -1,4 +1,4 @@
-import { type TrayDraft, blankLengthM, cupSizes, type EdgeId, type Piece, stripFolds } from '@ember-fold/core';
+import { type TrayDraft, blankLengthM, cupSizes, type EdgeId, type Piece, stripFolds } from '@ember-fold/core/plan';
 import type { Printer } from '../../../printer';
 
 const EDGE_STEP: Record<EdgeId, string> = {

@@ -1,5 +1,5 @@
 import { plural } from '../../shared/plural';
-import type { BakePlan, SplitPlan } from '@ember-fold/core';
+import type { BakePlan, SplitPlan } from '@ember-fold/core/plan';
 import { plain, type Printer } from '../../../printer';
 
 /** How the pieces bake, and how to use the oven alongside the pot. */

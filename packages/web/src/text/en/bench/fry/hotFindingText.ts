@@ -1,5 +1,5 @@
 import { counted, plural } from '../../shared/plural';
-import type { DoughFamilyId, Finding } from '@ember-fold/core';
+import type { DoughFamilyId, Finding } from '@ember-fold/core/plan';
 import { type HotSentences, sayBy } from '../../shared/findingText';
 import { keepsFor, plain, type Printer } from '../../../printer';
 import { DECIDES } from '../../shared/decidesWords';

@@ -1,4 +1,4 @@
-import { crustName, type ForgivingPoint, type FryChances, type FryMapRow, fryRegion } from '@ember-fold/core';
+import { crustName, type ForgivingPoint, type FryChances, type FryMapRow, fryRegion } from '@ember-fold/core/plan';
 import type { Printer } from '../../../printer';
 import { CRUST_WORD } from '../../shared/words';
 

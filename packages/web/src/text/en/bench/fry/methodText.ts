@@ -1,13 +1,6 @@
 import { plural } from '../../shared/plural';
-import {
-  type CrumbAnswer,
-  type CrumbPlan,
-  type FryArm,
-  type FryMethod,
-  type LoadWay,
-  type LoadWayId,
-  readCrumb,
-} from '@ember-fold/core';
+import type { CrumbPlan, FryArm, FryMethod, LoadWay, LoadWayId } from '@ember-fold/core/plan';
+import { type CrumbAnswer, readCrumb } from '@ember-fold/core/stove';
 import type { Printer } from '../../../printer';
 import { CRUST_WORD } from '../../shared/words';
 

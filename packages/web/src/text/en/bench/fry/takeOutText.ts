@@ -1,4 +1,4 @@
-import { FINISH_C, type TakeOutWay, type TakeOutWayId } from '@ember-fold/core';
+import { FINISH_C, type TakeOutWay, type TakeOutWayId } from '@ember-fold/core/plan';
 import type { Printer } from '../../../printer';
 
 /** Changes that lead to a right moment to take the pieces out. */

@@ -1,5 +1,5 @@
 import { plural } from '../../shared/plural';
-import type { RecipePart, RecipeQuestion } from '@ember-fold/core';
+import type { RecipePart, RecipeQuestion } from '@ember-fold/core/files';
 
 /** What a new batch can be started from. */
 export type BatchSource = 'paper' | 'kept' | 'before' | 'freezer' | 'starter';

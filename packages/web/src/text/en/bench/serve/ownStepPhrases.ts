@@ -1,4 +1,4 @@
-import type { OwnPlace, OwnStep } from '@ember-fold/core';
+import type { OwnPlace, OwnStep } from '@ember-fold/core/plan';
 
 /** Text for the steps a cook adds to a plan. */
 export const OWN = {

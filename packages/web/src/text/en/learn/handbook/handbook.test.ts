@@ -1,4 +1,4 @@
-import { DEFAULT_KITCHEN, type FindingCode } from '@ember-fold/core';
+import { DEFAULT_KITCHEN, type FindingCode } from '@ember-fold/core/plan';
 import { makePrinter } from '../../../printer';
 import { CHAPTERS, KEEPS, openSearch, pageOf, PAGES, SYMPTOMS, textOf } from './handbook';
 import { readFileSync } from 'node:fs';

@@ -1,4 +1,4 @@
-import type { FindingCode } from '@ember-fold/core';
+import type { FindingCode } from '@ember-fold/core/plan';
 import type { PageId } from './page';
 
 /** The rule behind a finding, and the handbook page about it. */
