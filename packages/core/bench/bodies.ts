@@ -1,7 +1,7 @@
 /** Pieces over the whole range of each shape, and how their one-dimensional bodies warm beside the true solids. */
 import type { ShapeId } from '../src/draft/choices.js';
-import { shapeOf } from '../src/piece/shapes.js';
-import type { Piece, PieceSpec } from '../src/piece/piece.js';
+import { shapeOf } from '../src/shapes/shapes.js';
+import type { Piece, PieceSpec } from '../src/shapes/kit/piece.js';
 import { bodyTime, exponentFor, warmSolid } from './conduct.js';
 import { solidOf } from './solid.js';
 

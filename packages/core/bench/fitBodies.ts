@@ -1,15 +1,12 @@
 /**
- * Fits the exponents of `heatExponents.ts` to conduction in three dimensions, writes them, and
- * prints how early and late each shape is: `npx tsx packages/core/bench/fitBodies.ts [forms] [--write]`.
+ * Fits the exponent of each shape to conduction in three dimensions, and prints it as its `heatBody`
+ * with how early and late it makes the shape: `npx tsx packages/core/bench/fitBodies.ts [shapes]`.
  */
 import type { ShapeId } from '../src/draft/choices.js';
-import { writeFileSync } from 'node:fs';
-import { join } from 'node:path';
-import { SHAPES } from '../src/piece/shapes.js';
-import { HEAT_EXPONENTS } from '../src/piece/heatExponents.js';
+import { SHAPES } from '../src/shapes/shapes.js';
 import { solveLinear } from '../src/numeric/linear.js';
 import { bodyTime } from './conduct.js';
-import type { Piece } from '../src/piece/piece.js';
+import type { Piece } from '../src/shapes/kit/piece.js';
 import { compare, type Compared, samplesOf } from './bodies.js';
 
 /** Rather late than early: the fit aims here, shares of the time; layers scatter most. */
@@ -21,13 +18,13 @@ const basis = ({ heatRadiusM, wallCrownM, reachM }: Piece) => {
   return [r, r * r, r ** 3, w, r * w, w * w];
 };
 
-const asked = process.argv.slice(2).filter((arg) => !arg.startsWith('--'));
-const known: Record<string, number | readonly number[]> = { ...HEAT_EXPONENTS };
+const asked = process.argv.slice(2);
 for (const shape of SHAPES) {
+  let fit: number | readonly number[];
   // A ball is a ball: nothing to fit.
   if (shape.id === 'ball' || (asked.length > 0 && !asked.includes(shape.id))) continue;
   // Where all pieces are alike a few say it; elsewhere every other one of the range.
-  const isOne = typeof HEAT_EXPONENTS[shape.id] === 'number';
+  const isOne = typeof shape.heatBody === 'number';
   const range = samplesOf(shape.id).filter((_, i) => i % (isOne ? 16 : 2) === 0);
   const all = range.map((sample) => compare(sample));
   const wanted = all.map((one) => {
@@ -42,20 +39,19 @@ for (const shape of SHAPES) {
     return low;
   });
   if (isOne) {
-    known[shape.id] = Math.round(100 * (wanted.reduce((a, b) => a + b, 0) / wanted.length)) / 100;
+    fit = Math.round(100 * (wanted.reduce((a, b) => a + b, 0) / wanted.length)) / 100;
   } else {
     const rows = all.map((one) => basis(one.piece));
     const normal = TERMS.map((i) =>
       TERMS.map((j) => rows.reduce((sum, row) => sum + row[i]! * row[j]!, 0) + (i === j ? 1e-4 : 0)),
     );
     const right = TERMS.map((i) => rows.reduce((sum, row, n) => sum + row[i]! * (wanted[n]! - 1), 0));
-    known[shape.id] = solveLinear(normal, right).map((value) => Math.round(1000 * value) / 1000);
+    fit = solveLinear(normal, right).map((value) => Math.round(1000 * value) / 1000);
   }
   const at = (one: Compared) => {
-    const fit = known[shape.id]!;
     if (typeof fit === 'number') return fit;
     const b = basis(one.piece);
-    return Math.min(3, Math.max(1, 1 + b.reduce((sum, value, i) => sum + value * fit[i]!, 0)));
+    return Math.min(3, Math.max(1, 1 + b.reduce((sum, value, i) => sum + value * (fit as readonly number[])[i]!, 0)));
   };
   const late = all.map((one) => (bodyTime(at(one)) * one.piece.heatRadiusM ** 2) / one.diffusedM2 - 1);
   const before = all.map((one) => one.late);
@@ -64,23 +60,7 @@ for (const shape of SHAPES) {
     `${(100 * Math.min(...list)).toFixed(0)} … +${(100 * Math.max(...list)).toFixed(0)} %`;
   console.log(
     `${shape.id}: ${all.length} pieces, now ${percent(before)}, fitted ${percent(late)}; in-radius over R ${Math.min(...all.map((o) => o.inRadiusM / o.piece.heatRadiusM)).toFixed(2)} … ${Math.max(...all.map((o) => o.inRadiusM / o.piece.heatRadiusM)).toFixed(2)};`,
-    JSON.stringify(known[shape.id]),
+    JSON.stringify(fit),
     JSON.stringify(all[worst]!.spec),
-  );
-}
-if (process.argv.includes('--write')) {
-  const rows = SHAPES.map(
-    ({ id }) => `  ${/^\w+$/.test(id) ? id : `'${id}'`}: ${JSON.stringify(known[id]).replaceAll(',', ', ')},`,
-  );
-  writeFileSync(
-    join(import.meta.dirname, '../src/piece/heatExponents.ts'),
-    `// Written by bench/fitBodies.ts; change that and run it again.
-import type { FormId } from '../draft/choices.js';
-
-/** Of r, r², r³, w, r·w, w²; or one figure where all pieces of the form are alike. */
-export const HEAT_EXPONENTS: Readonly<Record<FormId, number | readonly number[]>> = {
-${rows.join('\n')}
-};
-`,
   );
 }

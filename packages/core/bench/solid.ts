@@ -1,10 +1,10 @@
 /** Pieces as solids in the round, for conduction in three dimensions. Lengths m. */
 import type { Point } from '../src/draft/choices.js';
-import { coneAspect, coneFullness, coneSizes, ellipseAround } from '../src/piece/shapes/cone.js';
-import { cupSizes } from '../src/piece/shapes/cup.js';
-import { LEAF } from '../src/piece/shapes/ownCutter.js';
-import { outlineLengths } from '../src/piece/membrane.js';
-import type { Piece, PieceSpec } from '../src/piece/piece.js';
+import { coneAspect, coneFullness, coneSizes, ellipseAround } from '../src/shapes/cone/cone.js';
+import { cupSizes } from '../src/shapes/cup/cup.js';
+import { LEAF } from '../src/shapes/ownCutter/ownCutter.js';
+import { outlineLengths } from '../src/shapes/kit/membrane.js';
+import type { Piece, PieceSpec } from '../src/shapes/kit/piece.js';
 
 export interface Solid {
   readonly least: readonly [number, number, number];

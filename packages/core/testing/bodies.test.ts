@@ -1,5 +1,5 @@
 import { compare, samplesOf } from '../bench/bodies.js';
-import { SHAPES } from '../src/piece/shapes.js';
+import { SHAPES } from '../src/shapes/shapes.js';
 
 /**
  * A few pieces of each shape solved in three dimensions again, on a coarser grid than the table

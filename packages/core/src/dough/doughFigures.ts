@@ -1,7 +1,8 @@
 import { requireWithin } from '../errors.js';
 import { type Formula, formulaTotals, type FormulaTotals } from '../ingredient/formula.js';
 import { type Pantry, SHIPPED_PANTRY } from '../ingredient/pantry.js';
-import { type DoughFamily, doughFamily } from './doughFamily.js';
+import { doughFamily } from '../families/families.js';
+import type { DoughFamily } from '../families/family.js';
 import { sumDough } from './sumDough.js';
 import { type DoughFamilyId } from '../draft/choices.js';
 import type { FlourBelief } from '../draft/kitchen.js';

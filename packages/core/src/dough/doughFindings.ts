@@ -138,8 +138,8 @@ function familyFindings(found: Finding[], figures: DoughFigures, judged: readonl
     const values = { percent: 100 * figures.glutenFree, mostPercent: 100 * GLUTEN_FREE_MOST };
     found.push({ code: 'dough.no-stretch', tone: 'look-out', values });
   }
-  if (family.id === 'rice-starch') found.push({ code: 'dough.edge-cracks', tone: 'know', values: {} });
-  if (family.id === 'yeast' && figures.yeastPercent < 0.2) {
+  if (family.edgeCracks) found.push({ code: 'dough.edge-cracks', tone: 'know', values: {} });
+  if (family.yeast === 'needs' && figures.yeastPercent < 0.2) {
     found.push({
       code: 'dough.no-yeast',
       tone: 'look-out',

@@ -6,11 +6,11 @@ import { worstTone } from '../draft/finding.js';
 import { planBatch } from '../plan/batch/planBatch.js';
 import { newTray } from '../plan/edit/starters.js';
 import { type Formula, scaleFormula } from '../ingredient/formula.js';
-import { DOUGH_FAMILIES } from './doughFamily.js';
+import { DOUGH_FAMILIES } from '../families/families.js';
 import { doughFigures } from './doughFigures.js';
 import { doughFindings } from './doughFindings.js';
 import { judgeFamily } from './judgeFamily.js';
-import { WORKED_FORMULAS } from './workedFormulas.js';
+import { WORKED_FORMULAS } from '../families/families.js';
 import { type DoughFamilyId } from '../draft/choices.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 

@@ -1,6 +1,7 @@
 import type { Formula } from '../ingredient/formula.js';
 import { type Pantry, SHIPPED_PANTRY } from '../ingredient/pantry.js';
-import { DOUGH_FAMILIES, type DoughFamily } from './doughFamily.js';
+import { DOUGH_FAMILIES } from '../families/families.js';
+import type { DoughFamily } from '../families/family.js';
 import { type DoughFigures, doughFigures } from './doughFigures.js';
 import { type DoughFamilyId } from '../draft/choices.js';
 import { type Range } from '../numeric/range.js';
@@ -17,20 +18,36 @@ function outside(value: number, range: Range, leastWidth: number): number {
   return Math.max(0, range.least - value, value - range.most) / width;
 }
 
+/** Off by so much when what it needs is missing, or what it must not have is there. */
+const unlessAs = (wants: 'needs' | 'any' | 'none', isThere: boolean, off: number): number =>
+  wants !== 'any' && isThere !== (wants === 'needs') ? off : 0;
+
+/** Yeast over this is no trace, % of the flour: beside baking powder, and elsewhere. */
+const MOST_YEAST = { little: 0.6, none: 0.2 } as const;
+/** Share of the flour, or of the fat, that makes it wholemeal, or solid. */
+const WHOLEMEAL = 0.4;
+const SOLID = 0.5;
+/** An egg in a yeast dough says little. */
+const ANY_EGG = 0.1;
+
 /** What numbers cannot say: yeast, gluten, eggs, kind of fat, a second dough. Our own weights. */
 function markers(family: DoughFamily, f: DoughFigures): number {
-  let off = 0;
-  // Soft quick doughs may hold a little yeast beside the baking powder.
-  const mostYeast = family.id === 'soft-quick' ? 0.6 : 0.2;
-  if (family.id === 'yeast' ? f.yeastPercent <= 0 : f.yeastPercent > mostYeast) off += 3;
-  if (family.id === 'soft-quick' ? f.leavenPercent <= 0 : family.id === 'thin-sheet' && f.leavenPercent > 0) off += 0.8;
-  if (family.wantsGluten ? f.glutenFree > 0.5 : f.glutenFree < 0.5) off += 3;
-  if (family.id === 'egg-butter' ? f.eggWaterKg <= 0 : f.eggWaterKg > 0) off += family.id === 'yeast' ? 0.1 : 0.6;
-  if (family.id === 'wholemeal' ? f.wholemeal < 0.4 : family.fistTest && f.wholemeal > 0.4) off += 0.6;
-  if (family.id === 'hot-oil' && f.solidFatShare > 0.5) off += 0.8;
-  if (family.id === 'flaky' && f.solidFatShare < 0.5) off += 0.8;
-  if (family.secondPart === 'fat-dough' ? f.partRatio === null : !family.secondPart && f.partRatio !== null) off += 1;
-  return off;
+  const { yeast, egg } = family;
+  const isYeastWrong = yeast === 'needs' ? f.yeastPercent <= 0 : f.yeastPercent > MOST_YEAST[yeast];
+  const isGlutenWrong = family.wantsGluten ? f.glutenFree > 0.5 : f.glutenFree < 0.5;
+  const hasEgg = f.eggWaterKg > 0;
+  const isPartWrong =
+    family.secondPart === 'fat-dough' ? f.partRatio === null : !family.secondPart && f.partRatio !== null;
+  return (
+    (isYeastWrong ? 3 : 0) +
+    (isGlutenWrong ? 3 : 0) +
+    (isPartWrong ? 1 : 0) +
+    unlessAs(family.leaven, f.leavenPercent > 0, 0.8) +
+    (egg === 'any' && hasEgg ? ANY_EGG : unlessAs(egg, hasEgg, 0.6)) +
+    unlessAs(family.wholemeal, family.wholemeal === 'needs' ? f.wholemeal >= WHOLEMEAL : f.wholemeal > WHOLEMEAL, 0.6) +
+    (family.fat === 'liquid' && f.solidFatShare > SOLID ? 0.8 : 0) +
+    (family.fat === 'solid' && f.solidFatShare < SOLID ? 0.8 : 0)
+  );
 }
 
 /**

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { ingredientById } from '../ingredient/catalogue.js';
-import { DOUGH_FAMILIES } from './doughFamily.js';
+import { DOUGH_FAMILIES } from '../families/families.js';
 import { doughFigures } from './doughFigures.js';
 import { hasSubstitutions, substitutionsFor } from './substitute.js';
-import { WORKED_FORMULAS } from './workedFormulas.js';
+import { WORKED_FORMULAS } from '../families/families.js';
 
 const indexOf = (family: keyof typeof WORKED_FORMULAS, id: string) =>
   WORKED_FORMULAS[family].findIndex((line) => line.ingredientId === id);

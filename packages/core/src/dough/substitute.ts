@@ -1,4 +1,4 @@
-import { doughFamily } from './doughFamily.js';
+import { doughFamily } from '../families/families.js';
 import { flourAbsorption } from './doughFigures.js';
 import { sumDough } from './sumDough.js';
 import type { Formula, FormulaLine } from '../ingredient/formula.js';
@@ -61,8 +61,6 @@ const hasGluten = (i: Ingredient): boolean => i.allergens.includes('gluten');
 const isDry = (i: Ingredient): boolean => i.composition.water < 0.08;
 const isMilk = (i: Ingredient): boolean =>
   i.id === 'milk' || i.id === 'skimmed-milk' || (isDry(i) && i.allergens.includes('milk') && i.composition.sugar > 0.3);
-/** Families that lean on a fat with no water in it: butter may not replace all of it. */
-const LEANS_ON_FAT: readonly DoughFamilyId[] = ['shortcrust', 'wholemeal', 'hot-oil', 'coiled'];
 
 function effectsOf(from: Ingredient, to: Ingredient, family: DoughFamilyId | null): SideEffect[] {
   const effects: SideEffect[] = [];
@@ -71,7 +69,7 @@ function effectsOf(from: Ingredient, to: Ingredient, family: DoughFamilyId | nul
     if (to.id === 'butter' || to.id === 'salted-butter') effects.push('needs-cold');
     if (to.id === 'vegetable-shortening' && from.id !== 'vegetable-shortening') effects.push('forgives-warm');
     const toButter = to.composition.water > 0.05 && from.composition.water < 0.01;
-    if (toButter && family && LEANS_ON_FAT.includes(family)) effects.push('not-all-butter');
+    if (toButter && family && doughFamily(family).leansOnFat) effects.push('not-all-butter');
     if (from.composition.water > 0.05 && to.composition.water < 0.01) effects.push('less-flavour');
   }
   if (to.composition.salt - from.composition.salt > 0.004) effects.push('brings-salt');

@@ -1,6 +1,6 @@
 // Over 300 lines: the body a solve is given and every part of it, read side by side.
 import { CoreError, requireIn, requireWithin } from '../errors.js';
-import { HEAT_RADIUS_M } from '../piece/piece.js';
+import { HEAT_RADIUS_M } from '../shapes/kit/piece.js';
 import {
   foamConductivity,
   type FryMaterial,

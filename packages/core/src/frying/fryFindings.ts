@@ -1,10 +1,11 @@
+import { shapeOf } from '../shapes/shapes.js';
 import { coreMustBeSafe, HOT_BITE_C } from '../filling/fillingSafety.js';
 import { POT_LIMITS } from '../oil/pot.js';
 import { FRY_HORIZON_S } from '../draft/ranges.js';
 import { loadHolds } from '../oil/fryLoads.js';
 import type { TrayDraft } from '../draft/draft.js';
 import type { Finding } from '../draft/finding.js';
-import type { DoughFamily } from '../dough/doughFamily.js';
+import type { DoughFamily } from '../families/family.js';
 import { CRUST_LIMITS } from './colour.js';
 import { darkerFace, doughSetC, type FrySample, palerFace } from './solveFry.js';
 import type { Kitchen } from '../draft/kitchen.js';
@@ -213,7 +214,7 @@ function seamFindings({ seamPush, takeOutS }: Omit<FryPlan, 'findings'>): Findin
 
 /** A bread puffs when its upper wall is cooked before steam finds a way out: by basting, or by holding it under. */
 function puffFindings({ shape, fry }: TrayDraft): Finding[] {
-  if (shape !== 'puffed-bread' || fry.turn === 'basted' || fry.turn === 'held-under') return [];
+  if (!shapeOf(shape).puffs || fry.turn === 'basted' || fry.turn === 'held-under') return [];
   return [{ code: 'fry.not-basted', tone: 'look-out', values: {} }];
 }
 

@@ -6,7 +6,7 @@ import { draftDough, draftFilling } from '../plan/edit/draftFigures.js';
 import { planBatch } from '../plan/batch/planBatch.js';
 import { planCold } from '../plan/tray/planCold.js';
 import { newTray, STARTERS } from '../plan/edit/starters.js';
-import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
+import { WORKED_FORMULAS } from '../families/families.js';
 import { CUSTOMARY_MEASURES, METRIC_MEASURES } from '../quantity/units.js';
 import { INGREDIENTS, ingredientById } from './catalogue.js';
 import { type Formula, scaleFormula } from './formula.js';

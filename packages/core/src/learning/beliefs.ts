@@ -1,6 +1,6 @@
 import { type Belief, HAND_WORKS, type HandWork, type Learnt, type Scalding } from '../draft/learnt.js';
 import { FIST_HOLDS } from '../dough/doughFindings.js';
-import { doughFamily } from '../dough/doughFamily.js';
+import { DOUGH_FAMILIES } from '../families/families.js';
 import { clamp } from '../numeric/clamp.js';
 import { TAKE_OUT_COLOUR } from '../frying/colour.js';
 
@@ -152,7 +152,7 @@ function portions(some: readonly Weighed[]): Belief {
 
 /** Share of its liquid that boils off a dough, where nobody weighed it. @example usualBoilOff('on-heat') // 0.14 */
 export function usualBoilOff(how: Scalding): number {
-  const { boilOffShare, onHeat } = doughFamily('hot-water');
+  const { boilOffShare, onHeat } = DOUGH_FAMILIES.find((family) => family.onHeat !== null)!;
   return how === 'on-heat' ? onHeat!.boilOffShare : boilOffShare;
 }
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { Formula } from '../ingredient/formula.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { doughFigures, stiffnessAtShift } from '../dough/doughFigures.js';
-import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
+import { WORKED_FORMULAS } from '../families/families.js';
 import { beliefDensity, flourBelief, LABEL_BELIEF, observeFlour } from './flourBelief.js';
 
 const FLOUR = 'plain-wheat-flour';

@@ -1,10 +1,10 @@
 import type { TrayDraft } from '../draft/draft.js';
 import type { Finding } from '../draft/finding.js';
-import type { DoughFamily } from '../dough/doughFamily.js';
+import type { DoughFamily } from '../families/family.js';
 import { type Coating, COATING_REST_S } from './coating.js';
-import { EDGES } from './edge.js';
-import { shapeOf } from './shapes.js';
-import type { Piece } from './piece.js';
+import { EDGES } from '../shapes/kit/edge.js';
+import { shapeOf } from '../shapes/shapes.js';
+import type { Piece } from '../shapes/kit/piece.js';
 import type { Burst } from './seal.js';
 
 /** Dough and filling over the whole batch, kg; left over is what was made less what the pieces take. */
@@ -16,16 +16,9 @@ export interface FoldBalance {
 /** Share of its capacity a pocket holds well. Source: docs/models/fold.md. */
 export const FILL_RANGE = { least: 0.6, most: 0.85 } as const;
 
-/** Filling to dough under which a piece is mostly dough, by what it is. Our own, see docs/models/fold.md. */
-const BREADY = { pocket: 0.5, roll: 0.4, bread: 0.05, gathered: 0.3, soft: 0.25 } as const;
-
-/** Breads and shells are meant to be dough around a little; a pocket is not. */
-function leastShare({ shape, gathered }: Piece, { id }: DoughFamily): number {
-  if (id === 'yeast' || id === 'soft-quick' || id === 'rice-starch') return BREADY.soft;
-  if (shape === 'puffed-bread') return BREADY.bread;
-  if (gathered) return BREADY.gathered;
-  return shape === 'roll' ? BREADY.roll : BREADY.pocket;
-}
+/** Filling over dough under which a piece is mostly dough: some doughs are meant to be eaten as bread. */
+const leastShare = ({ shape }: Piece, family: DoughFamily): number =>
+  family.leastFillingShare ?? shapeOf(shape).leastFillingShare;
 
 /** Fill fraction, walls and balance in words. Ranges: docs/models/fold.md. */
 export function foldFindings(

@@ -1,6 +1,6 @@
 import { USUAL_SEAL } from '../draft/choices.js';
 import { type TrayDraft, blankLengthM } from '../draft/draft.js';
-import type { PieceSpec } from './piece.js';
+import type { PieceSpec } from '../shapes/kit/piece.js';
 
 /** One piece of a draft, as its shape wants it. */
 export function pieceSpecOf(

@@ -11,10 +11,10 @@ import { draftSupplies } from '../plan/tray/supplies.js';
 import { shoppingList } from '../store/shoppingList.js';
 import { SHIPPED_PANTRY } from '../ingredient/pantry.js';
 import { coatingOf } from './coating.js';
-import { EDGES } from './edge.js';
-import { shapeOf } from './shapes.js';
-import { LEAF } from './shapes/ownCutter.js';
-import { outlineLengths, solveInset, solveMembrane } from './membrane.js';
+import { EDGES } from '../shapes/kit/edge.js';
+import { shapeOf } from '../shapes/shapes.js';
+import { LEAF } from '../shapes/ownCutter/ownCutter.js';
+import { outlineLengths, solveInset, solveMembrane } from '../shapes/kit/membrane.js';
 import { portioning } from './portioning.js';
 import { GLUES } from './seal.js';
 import {

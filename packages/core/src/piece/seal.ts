@@ -1,12 +1,12 @@
 import { RANGES } from '../draft/ranges.js';
-import { type DoughFamily } from '../dough/doughFamily.js';
+import type { DoughFamily } from '../families/family.js';
 import { type BurstCauseId, type EdgeId, type SealWith, type SealChoices } from '../draft/choices.js';
 import { requireIn } from '../errors.js';
 import { FREE_RANGE } from '../filling/freeLiquid.js';
 import { type Range } from '../numeric/range.js';
 import { clamp } from '../numeric/clamp.js';
-import { EDGES } from './edge.js';
-import type { Piece } from './piece.js';
+import { EDGES } from '../shapes/kit/edge.js';
+import type { Piece } from '../shapes/kit/piece.js';
 
 interface SealWithFigures {
   /** How much the seam holds against one sealed with water. */
@@ -28,7 +28,6 @@ export const GLUES: Readonly<Record<SealWith, SealWithFigures>> = {
 
 /** Soft, fresh dough sticks to itself. */
 const PINCH_ALONE = 0.9;
-const SELF_STICKING: ReadonlySet<string> = new Set(['hot-water', 'soft-quick', 'yeast', 'rice-starch']);
 
 export interface BurstCause {
   readonly id: BurstCauseId;
@@ -54,7 +53,7 @@ export interface BurstSpec {
   readonly sealM: number;
   /** Rolled thickness, m. */
   readonly rolledM: number;
-  readonly family: Pick<DoughFamily, 'id' | 'rolledM'>;
+  readonly family: Pick<DoughFamily, 'rolledM' | 'sticksToItself' | 'merges'>;
   /** Free liquid of the filling over its mass, 0–1. */
   readonly freeShare: number;
   /** Odds beside the model's, as this kitchen's pieces have shown them, times; absent: 1. */
@@ -68,8 +67,7 @@ const STEEP = 2.2;
 const DRIES_S = 900;
 const COVERED = 8;
 
-/** Doughs whose rims become one when pressed, and from what thickness on that counts, m. Our own. */
-const MERGES: ReadonlySet<DoughFamily['id']> = new Set(['yeast', 'soft-quick', 'rice-starch']);
+/** From this thickness on it counts that rims become one, m. Our own. */
 const MERGES_FROM_M = 0.0025;
 
 const middle = ({ least, most }: Range): number => (least + most) / 2;
@@ -82,13 +80,12 @@ const middle = ({ least, most }: Range): number => (least + most) / 2;
  */
 export function burstOf({ piece, seal, edge, sealM, rolledM, family, freeShare, odds = 1 }: BurstSpec): Burst {
   requireIn(seal.waitS, RANGES.draft.waitS, 'seal.waitS');
-  const sealWith =
-    seal.sealWith === 'none' && SELF_STICKING.has(family.id) ? PINCH_ALONE : GLUES[seal.sealWith].strength;
+  const sealWith = seal.sealWith === 'none' && family.sticksToItself ? PINCH_ALONE : GLUES[seal.sealWith].strength;
   const dried = 0.5 + 0.5 * Math.exp(-seal.waitS / (seal.covered ? COVERED * DRIES_S : DRIES_S));
   const airShare = piece.capacityM3 > 0 ? piece.airM3 / piece.capacityM3 : 0;
   // A gathered seam is a pinched knot: as wide as it needs to be.
   // Soft dough runs into one: beyond a few millimetres thicker needs no wider rim.
-  const thickM = MERGES.has(family.id) ? Math.min(rolledM, MERGES_FROM_M) : rolledM;
+  const thickM = family.merges ? Math.min(rolledM, MERGES_FROM_M) : rolledM;
   const wide = piece.gathered ? 1 : clamp(Math.sqrt(sealM / (4 * thickM)), 0.6, 1.2);
   const causes: BurstCause[] = [
     { id: 'fill', factor: Math.exp(5 * (clamp(piece.fill, 0, 1.4) - 0.75)) },

@@ -1,5 +1,5 @@
 import { requireWithin } from '../errors.js';
-import type { Shape, PieceSpec } from './piece.js';
+import type { Shape, PieceSpec } from '../shapes/kit/piece.js';
 
 /** Limits of a blank across, m. */
 const LEAST_M = 0.02;

@@ -1,4 +1,4 @@
-import { doughFamily } from '../dough/doughFamily.js';
+import { doughFamily } from '../families/families.js';
 import { CoreError } from '../errors.js';
 import { CRUST_LIMITS } from '../frying/colour.js';
 import { seededUniform } from '../numeric/seededNoise.js';

@@ -36,31 +36,35 @@ export { roundFormula } from '../ingredient/roundFormula.js';
 export { findIngredients } from '../ingredient/findIngredients.js';
 export { type FoundIngredient, searchIngredients } from '../ingredient/searchIngredients.js';
 export type { Formula, FormulaLine, FormulaTotals } from '../ingredient/formula.js';
-export { DOUGH_FAMILIES, type DoughFamily, doughFamily } from '../dough/doughFamily.js';
+export { DOUGH_FAMILIES, doughFamily } from '../families/families.js';
+export type { DoughFamily } from '../families/family.js';
 export { doughFindings } from '../dough/doughFindings.js';
 export { judgeFamily } from '../dough/judgeFamily.js';
 export { hasSubstitutions, type SideEffect, type Substitution, substitutionsFor } from '../dough/substitute.js';
-export { WORKED_FORMULAS } from '../dough/workedFormulas.js';
+export { WORKED_FORMULAS } from '../families/families.js';
 export { type DoughFigures, doughFigures, stiffnessAtShift } from '../dough/doughFigures.js';
 export { coreMustBeSafe, isUncooked, REHEAT_C } from '../filling/fillingSafety.js';
 export { withLinesAsked, withRawSaid } from '../filling/mayBeRaw.js';
 export { thickenersFor } from '../filling/freeLiquid.js';
 export { fillingFigures } from '../filling/fillingFigures.js';
 export { coolFilling, type CoolingResult } from '../filling/coolFilling.js';
-export { EDGES } from '../piece/edge.js';
-export { SHAPES, shapeOf } from '../piece/shapes.js';
-export { cupSizes } from '../piece/shapes/cup.js';
-export { LEAF } from '../piece/shapes/ownCutter.js';
-export { type Shape, type Piece, type PieceSpec, isFryable } from '../piece/piece.js';
-export { rolledProfileM } from '../piece/gather.js';
-export { solveInset } from '../piece/membrane.js';
+export { EDGES } from '../shapes/kit/edge.js';
+export { SHAPES, shapeOf } from '../shapes/shapes.js';
+export { cupSizes } from '../shapes/cup/cup.js';
+export { LEAF } from '../shapes/ownCutter/ownCutter.js';
+export { type Shape, type Piece, type PieceSpec, isFryable } from '../shapes/kit/piece.js';
+export { rolledProfileM } from '../shapes/kit/gather.js';
+export { solveInset } from '../shapes/kit/membrane.js';
 export { eachOf, type PortionRun, portionRun } from '../piece/portionRun.js';
 export { type Portioning, portioning } from '../piece/portioning.js';
 export { cuttingOf } from '../plan/tray/cutDraft.js';
 export { cutterOutline, withOutline } from '../plan/edit/foldEdits.js';
 export { METHODS, type SealTrade, sealTrade, withFill } from '../plan/tray/sealTrade.js';
 export type { BurstCause } from '../piece/seal.js';
-export { type Mesh, meshSection, type PieceMesh, pieceMesh } from '../piece/pieceMesh.js';
+export { meshSection, pieceMesh } from '../shapes/pieceMesh.js';
+export type { Mesh, PieceMesh } from '../shapes/kit/mesh.js';
+export type { DrawnArrows, DrawnFill, DrawnPart, FoldFrame } from '../shapes/kit/drawn.js';
+export { outlinePath } from '../shapes/kit/paths.js';
 export {
   type Cutting,
   type CuttingSpec,
@@ -70,8 +74,8 @@ export {
   RAGGED_M,
 } from '../piece/cutting/cutting.js';
 export type { CutterShape } from '../piece/cutting/lattice.js';
-export { halfMoonSection, lensSection } from '../piece/section.js';
-export { stripFolds } from '../piece/shapes/stripTriangle.js';
+export { halfMoonSection, lensSection } from '../shapes/kit/section.js';
+export { stripFolds } from '../shapes/stripTriangle/stripTriangle.js';
 export { FILL_RANGE } from '../piece/foldFindings.js';
 export { doughMaterial, fillingMaterial } from '../frying/fryMaterial.js';
 export { type HoldTimes, holdTimes } from '../frying/holdPiece.js';

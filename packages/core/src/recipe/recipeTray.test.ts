@@ -4,7 +4,7 @@ import { CoreError } from '../errors.js';
 import { DEFAULT_KITCHEN, pantryOf } from '../draft/kitchen.js';
 import { RANGES } from '../draft/ranges.js';
 import { INGREDIENTS } from '../ingredient/catalogue.js';
-import { SHAPES } from '../piece/shapes.js';
+import { SHAPES } from '../shapes/shapes.js';
 import { draftDough, draftFilling } from '../plan/edit/draftFigures.js';
 import { doughEachKg } from '../plan/edit/editDraft.js';
 import { planCold } from '../plan/tray/planCold.js';

@@ -1,6 +1,6 @@
-import { doughFamily } from '../dough/doughFamily.js';
+import { doughFamily } from '../families/families.js';
 import { judgeFamily } from '../dough/judgeFamily.js';
-import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
+import { WORKED_FORMULAS } from '../families/families.js';
 import type { CoatingChoices, DoughFamilyId, DryCoatingId, ShapeId, WetCoatingId } from '../draft/choices.js';
 import { NO_FILLING, type TrayDraft } from '../draft/draft.js';
 import { type Kitchen, pantryOf } from '../draft/kitchen.js';
@@ -12,7 +12,7 @@ import type { Formula } from '../ingredient/formula.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { Pantry } from '../ingredient/pantry.js';
 import { clamp } from '../numeric/clamp.js';
-import { shapeOf } from '../piece/shapes.js';
+import { shapeOf } from '../shapes/shapes.js';
 import { draftDough, draftFilling } from '../plan/edit/draftFigures.js';
 import { doughEachKg, fitDough } from '../plan/edit/editDraft.js';
 import { isPaste, matchIngredient, PASTE_KG_PER_M3 } from './matchIngredient.js';

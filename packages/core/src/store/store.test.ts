@@ -4,7 +4,7 @@ import { batchOf } from '../draft/batchDraft.js';
 import { planBatch } from '../plan/batch/planBatch.js';
 import { planCold } from '../plan/tray/planCold.js';
 import { newTray, STARTERS } from '../plan/edit/starters.js';
-import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
+import { WORKED_FORMULAS } from '../families/families.js';
 import { SOLD_IDS } from '../ingredient/catalogue/sold.js';
 import { INGREDIENTS, ingredientById } from '../ingredient/catalogue.js';
 import { formulaTotals, scaleFormula } from '../ingredient/formula.js';

@@ -17,7 +17,7 @@ import { demoId } from './demoId.js';
 
 const DAY_MS = 86_400_000;
 
-const DOUGH_NAME: Record<DoughFamilyId, string> = {
+const DOUGH_NAME: Partial<Record<DoughFamilyId, string>> = {
   shortcrust: 'Everyday short dough',
   wholemeal: 'Brown short dough',
   'hot-oil': 'Hot-oil dough',

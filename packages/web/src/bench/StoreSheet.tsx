@@ -14,7 +14,7 @@ import { FilterField } from '../ui/controls/FilterField';
 import { NameField } from '../ui/controls/NameField';
 import { PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { Sheet } from '../ui/controls/Sheet';
-import { FAMILY_NAME } from '../text/en/shared/words';
+import { FAMILY_WORDS } from '../text/en/shared/familyWords';
 
 const List = styled.ul`
   max-height: 264px;
@@ -72,7 +72,7 @@ export function StoreSheet({ of, line, onClose }: StoreSheetProps) {
                     {formula.name}
                     <Soft>
                       {T.nameAndVersion(
-                        formula.body.kind === 'dough' ? `${FAMILY_NAME[formula.body.family]}, ` : '',
+                        formula.body.kind === 'dough' ? `${FAMILY_WORDS[formula.body.family].name}, ` : '',
                         formula.version,
                       )}
                     </Soft>

@@ -24,7 +24,8 @@ import { RawPick } from '../ui/controls/RawPick';
 import { PercentField } from '../ui/controls/MoreFields';
 import { StiffnessDial } from '../ui/drawing/StiffnessDial';
 import { plain, type Printer } from '../text/printer';
-import { ALLERGEN_NAME, DIET_NAME, FAMILY_NAME, METHOD_NAME, PART_NAMES } from '../text/en/shared/words';
+import { familyNames } from '../text/en/shared/familyWords';
+import { ALLERGEN_NAME, DIET_NAME, METHOD_NAME, PART_NAMES } from '../text/en/shared/words';
 
 const Two = styled.div`
   margin-top: 4px;
@@ -107,7 +108,7 @@ function DoughBody({ body, printer, onBody }: EditorProps<'dough'>) {
         <Pick<DoughFamilyId>
           label={T.family}
           value={body.family}
-          options={FAMILY_NAME}
+          options={familyNames()}
           onChange={(family) => onBody({ ...body, family })}
         />
         <FormulaTable

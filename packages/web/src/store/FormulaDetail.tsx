@@ -12,7 +12,7 @@ import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
 import { KIND_NAME } from '../text/en/store/storeWords';
-import { FAMILY_NAME } from '../text/en/shared/words';
+import { FAMILY_WORDS } from '../text/en/shared/familyWords';
 import { useKitchen, usePantry } from '../data/draft/useLine';
 import { SaveAs } from '../ui/controls/SaveAs';
 import { FormulaBodyEditor } from './FormulaBodyEditor';
@@ -75,7 +75,7 @@ function OpenFormula({ formula }: { readonly formula: FormulaWithVersions }) {
     if ('data' in result && result.data) await navigate(`/store/formulas/${copyId}`);
   };
   const error = saving.error ?? making.error;
-  const kind = now.body.kind === 'dough' ? `Dough, ${FAMILY_NAME[now.body.family]}` : KIND_NAME[now.body.kind];
+  const kind = now.body.kind === 'dough' ? `Dough, ${FAMILY_WORDS[now.body.family].name}` : KIND_NAME[now.body.kind];
   return (
     <div style={{ display: 'grid', gap: 14 }}>
       <Panel>

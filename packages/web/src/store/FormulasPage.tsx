@@ -11,7 +11,7 @@ import { Choice } from '../ui/controls/Choice';
 import { FilterField } from '../ui/controls/FilterField';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { KIND_NAME } from '../text/en/store/storeWords';
-import { FAMILY_NAME } from '../text/en/shared/words';
+import { FAMILY_WORDS } from '../text/en/shared/familyWords';
 import { FormulaDetail } from './FormulaDetail';
 import { ListAndDetail, Rows, useOpened } from './ListAndDetail';
 import { NewFormula } from './NewFormula';
@@ -36,7 +36,7 @@ const FormulaRows = memo(function FormulaRows({ formulas }: { readonly formulas:
           <NavLink to={`/store/formulas/${id}`}>
             {name}
             <small>
-              {T.nameAndVersion(body.kind === 'dough' ? FAMILY_NAME[body.family] : KIND_NAME[body.kind], version)}
+              {T.nameAndVersion(body.kind === 'dough' ? FAMILY_WORDS[body.family].name : KIND_NAME[body.kind], version)}
             </small>
           </NavLink>
         </li>

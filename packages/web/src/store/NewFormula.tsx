@@ -13,7 +13,7 @@ import { Problem, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
 import { Actions, Sheet } from '../ui/controls/Sheet';
 import { KIND_NAME } from '../text/en/store/storeWords';
-import { FAMILY_NAME } from '../text/en/shared/words';
+import { FAMILY_WORDS, familyNames } from '../text/en/shared/familyWords';
 
 /** A dough begins as its family's worked formula; a filling or base begins empty. */
 function firstBody(kind: FormulaKind, family: DoughFamilyId, reheatC: number): FormulaBody {
@@ -40,7 +40,7 @@ export function NewFormula({ onClose }: { readonly onClose: () => void }) {
   const [kind, setKind] = useState<FormulaKind>('dough');
   const [family, setFamily] = useState<DoughFamilyId>('shortcrust');
   const [ownName, setOwnName] = useState<string | null>(null);
-  const name = ownName ?? (kind === 'dough' ? T.dough(FAMILY_NAME[family]) : T.theNew(kind));
+  const name = ownName ?? (kind === 'dough' ? T.dough(FAMILY_WORDS[family].name) : T.theNew(kind));
   const submit = async () => {
     const body = firstBody(kind, family, known?.kitchen.reheatC ?? REHEAT_C);
     const result = await make({ id, name: name.trim(), body });
@@ -52,7 +52,7 @@ export function NewFormula({ onClose }: { readonly onClose: () => void }) {
     <Sheet title={T.newFormula} isOpen onClose={onClose}>
       <Choice<FormulaKind> label={T.whatIsIt} value={kind} options={KIND_NAME} onChange={setKind} />
       {kind === 'dough' && (
-        <Pick<DoughFamilyId> label={T.family} value={family} options={FAMILY_NAME} onChange={setFamily} />
+        <Pick<DoughFamilyId> label={T.family} value={family} options={familyNames()} onChange={setFamily} />
       )}
       {kind === 'base' && <Soft>{T.madeOnceSharedBySeveral}</Soft>}
       <NameField label={T.name} value={name} onChange={setOwnName} />

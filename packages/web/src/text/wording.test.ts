@@ -57,8 +57,7 @@ import { ARM_ROWS, crumbText, loadWayText } from './en/bench/fry/methodText';
 import { shoppingText } from './en/store/shoppingText';
 import { swapText } from './en/bench/swapText';
 import { finishLines, handsText, listText, nextText } from './en/stove/stoveWords';
-import { FAMILY_METHOD } from './en/bench/dough/methodWords';
-import { FAMILY_NAME } from './en/shared/words';
+import { FAMILY_WORDS } from './en/shared/familyWords';
 
 const findingText: typeof coldText = (finding, printer) =>
   (/^(fry|bake|stored|serve)\./.test(finding.code)
@@ -288,9 +287,9 @@ it('names every way out of an uneven batch with its number', () => {
 
 it('every dough family has a name and a method in short sentences', () => {
   for (const id of Object.keys(WORKED_FORMULAS) as DoughFamilyId[]) {
-    expect(FAMILY_NAME[id].length).toBeGreaterThan(4);
-    expect(FAMILY_METHOD[id].length).toBeGreaterThanOrEqual(3);
-    for (const step of FAMILY_METHOD[id]) expect(step).toMatch(/^[A-Z].{12,150}\.$/);
+    expect(FAMILY_WORDS[id].name.length).toBeGreaterThan(4);
+    expect(FAMILY_WORDS[id].method.length).toBeGreaterThanOrEqual(3);
+    for (const step of FAMILY_WORDS[id].method) expect(step).toMatch(/^[A-Z].{12,150}\.$/);
   }
 });
 

@@ -1,3 +1,4 @@
+import { shapeOf } from '../../shapes/shapes.js';
 import { RANGES } from '../../draft/ranges.js';
 import { requireIn, requireWithin } from '../../errors.js';
 import { advanceFry, coldestC, interfacePeakC } from '../../frying/advanceFry.js';
@@ -6,7 +7,7 @@ import { coreMustBeSafe, safeCoreC } from '../../filling/fillingSafety.js';
 import { ovenSkinH } from '../../frying/ovenHeat.js';
 import { doughSetC, solveFry } from '../../frying/solveFry.js';
 import type { FryPlan } from '../../frying/fryPlan.js';
-import { isFryable } from '../../piece/piece.js';
+import { isFryable } from '../../shapes/kit/piece.js';
 import type { TrayDraft } from '../../draft/draft.js';
 import { fryArm } from './fryArms.js';
 import { planCold } from '../tray/planCold.js';
@@ -150,10 +151,14 @@ export function ovenFactorSeen(draft: TrayDraft, kitchen: Kitchen, ovenC: number
       horizonS: OVEN_HORIZON_S,
     } as const;
     const enough = { afterS: 0, leastS: goldenS };
-    const h = ovenSkinH(ovenC, draft.shape === 'cup', factor);
+    const h = ovenSkinH(ovenC, shapeOf(draft.shape).standsInTin === true, factor);
     return (
-      solveFry({ ...spec, body: inOven(body, h, draft.shape === 'cup'), stepping: OVEN_STEPPING, enough }).goldenS ??
-      Infinity
+      solveFry({
+        ...spec,
+        body: inOven(body, h, shapeOf(draft.shape).standsInTin === true),
+        stepping: OVEN_STEPPING,
+        enough,
+      }).goldenS ?? Infinity
     );
   };
   let [low, high]: [number, number] = [RANGES.oven.factor.least, RANGES.oven.factor.most];

@@ -16,7 +16,7 @@ import { burnerAdvice } from '../../oil/burnerAdvice.js';
 import { handsServe, type LoadSpec, oilRange, potRoom } from '../../oil/fryLoads.js';
 import { throughPot } from '../../oil/pipeline.js';
 import { halfDepthOilM3, oilCautions, potLevels } from '../../oil/pot.js';
-import { isFryable, type Piece } from '../../piece/piece.js';
+import { isFryable, type Piece } from '../../shapes/kit/piece.js';
 import type { BatchPlan, ColdPlan, HotPlan } from '../tray/batchPlan.js';
 import { type StoveTray, fryTrays, potOrder } from './fryTrays.js';
 import { crispAgain } from '../tray/crispAgain.js';

@@ -1,3 +1,4 @@
+import { doughFamily } from '../../families/families.js';
 import { NO_COATING } from '../../draft/choices.js';
 import { type BatchDraft, type OwnStep } from '../../draft/batchDraft.js';
 import type { TrayDraft, TrayMark } from '../../draft/draft.js';
@@ -8,15 +9,14 @@ import { TEMPER_S } from '../../frying/holdPiece.js';
 import { oilChangeS } from '../../oil/pot.js';
 import { lastDropS } from '../../oil/pipeline.js';
 import { COATING_REST_S } from '../../piece/coating.js';
-import { EDGES } from '../../piece/edge.js';
-import { shapeOf } from '../../piece/shapes.js';
+import { EDGES } from '../../shapes/kit/edge.js';
+import { shapeOf } from '../../shapes/shapes.js';
 import { backwardChain, type ChainStep, stretchesOf, type ChainTray } from '../../schedule/backwardChain.js';
 import type { ColdPlan, HotPlan, ServePlan } from '../tray/batchPlan.js';
 import { serveFindings, type TrayWait } from './serveFindings.js';
 import { potOrder } from './fryTrays.js';
 import { ownDoughKg } from '../edit/editDraft.js';
 import { cookedKeeps, rawKeepS } from '../tray/trayKeep.js';
-import type { DoughFamilyId } from '../../draft/choices.js';
 import type { Finding } from '../../draft/finding.js';
 
 /** One tray with what is planned of it. */
@@ -35,21 +35,6 @@ const SHAPE_S = 8;
 const DRY_S = 6;
 /** A dough that was made ahead comes out of the fridge so long before it is rolled, s. Our own. */
 const WARM_S = 1800;
-/** Days a dough keeps in the fridge; 0: it does not. Our own; what is used warm does not wait. */
-const DOUGH_KEEPS_DAYS: Readonly<Record<DoughFamilyId, number>> = {
-  shortcrust: 2,
-  wholemeal: 2,
-  'hot-oil': 1,
-  coiled: 1,
-  flaky: 2,
-  'egg-butter': 2,
-  'soft-quick': 1,
-  yeast: 1,
-  'hot-water': 0,
-  'rice-starch': 0,
-  'thin-sheet': 0,
-};
-
 /** Whether its pieces are folded on an earlier day. */
 const isAhead = ({ dough, fromStored }: TrayDraft): boolean =>
   dough.ahead?.upTo === 'pieces' && fromStored === undefined;
@@ -93,7 +78,7 @@ function chainTray(tray: DayTray, kitchen: Kitchen): ChainTray {
     doughKg: ownDoughKg(draft),
     storedS: isMade && (tray.hot.stored || isAhead(draft)) ? STORED_S.all + STORED_S.each * draft.pieces : null,
     ...(isMade && cold.fold.firmS !== null && { firm: { shapeS: SHAPE_S * draft.pieces, firmS: cold.fold.firmS } }),
-    ...(isMade && draft.shape === 'whole-core' && isFilled && { dryS: DRY_S * draft.pieces }),
+    ...(isMade && shapeOf(draft.shape).holdsOneWhole && isFilled && { dryS: DRY_S * draft.pieces }),
   };
 }
 
@@ -185,7 +170,7 @@ function aheadFindings(trays: readonly DayTray[]): Finding[] {
   const found: Finding[] = [{ code: 'serve.ahead', tone: 'know', values: { days, upTo } }];
   if (upTo === 'dough') {
     const family = first.cold.dough.figures.family.id;
-    const most = DOUGH_KEEPS_DAYS[family];
+    const most = doughFamily(family).keepsDays;
     return days > most ? [{ code: 'serve.ahead-dough', tone: 'look-out', values: { family, days, most } }] : found;
   }
   const cooked = made.filter(({ hot }) => hot.fry !== null || hot.bake !== null);

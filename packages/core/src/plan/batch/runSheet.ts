@@ -1,5 +1,6 @@
+import { shapeOf } from '../../shapes/shapes.js';
 import { type MeasureId, type RunStepId, type StepKey, stepKey } from '../../cook/cookAct.js';
-import type { DoughFamily } from '../../dough/doughFamily.js';
+import type { DoughFamily } from '../../families/family.js';
 import type { OwnStep } from '../../draft/batchDraft.js';
 import type { TrayDraft, TrayMark, TrayWay } from '../../draft/draft.js';
 import type { ChainStep } from '../../schedule/backwardChain.js';
@@ -52,7 +53,7 @@ const ROLL_SHARE = 0.2;
 
 function doughCheck(family: DoughFamily): CheckId {
   if (family.fistTest) return 'fist';
-  return family.id === 'yeast' || family.id === 'soft-quick' || family.id === 'thin-sheet' ? 'windowpane' : 'smooth';
+  return family.windowpane ? 'windowpane' : 'smooth';
 }
 
 const lengthS = ({ startMs, endMs }: ChainStep): number => (endMs - startMs) / 1000;
@@ -122,7 +123,7 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
           startMs: after(weighS),
           // What is wrapped whole is no paste that a spoon could stand in.
           durationS: lengthS(step) - weighS,
-          check: draft.shape === 'whole-core' ? null : 'spoon',
+          check: shapeOf(draft.shape).holdsOneWhole ? null : 'spoon',
           measures: [{ what: 'pan-kg', planned: gross }],
         },
       ];

@@ -1,5 +1,5 @@
 import type { ChainStep } from '../../schedule/backwardChain.js';
-import { doughWaitS } from '../../dough/doughWaits.js';
+import { doughFamily } from '../../families/families.js';
 import type { DoughFamilyId } from '../../draft/choices.js';
 import type { Finding } from '../../draft/finding.js';
 
@@ -43,7 +43,7 @@ export function serveFindings({ steps, nowMs, roomC, waits, takeOuts, noMoment, 
   const limitS = (roomC > 32 ? 1 : 2) * HOUR_S;
   const waitS = Math.max(0, ...waits.map((one) => one.waitS));
   if (waitS > limitS) found.push({ code: 'serve.room-limit', tone: 'stop', values: { waitS, limitS } });
-  const mostS = dough && doughWaitS(dough.family);
+  const mostS = dough && doughFamily(dough.family).waitsS;
   if (dough && mostS !== null && dough.waitS > mostS) {
     // Kept covered it may wait a while longer; twice as long is too long.
     const tone = dough.waitS > 2 * mostS ? 'look-out' : 'know';

@@ -1,7 +1,7 @@
 import { RANGES } from '../../draft/ranges.js';
 import type { TrayDraft } from '../../draft/draft.js';
 import { type Kitchen, smokePointC } from '../../draft/kitchen.js';
-import { doughFamily } from '../../dough/doughFamily.js';
+import { doughFamily } from '../../families/families.js';
 import type { FryPlan } from '../../frying/fryPlan.js';
 import { finishInOvenS } from './bakePlan.js';
 import { withFold, withSizeFor } from '../edit/editDraft.js';

@@ -1,4 +1,4 @@
-import { doughFamily } from '../../dough/doughFamily.js';
+import { doughFamily } from '../../families/families.js';
 import { thicknessForDough } from '../../piece/solveSize.js';
 import type { TrayDraft } from '../../draft/draft.js';
 import { draftDough, draftFilling } from './draftFigures.js';

@@ -1,13 +1,13 @@
 // Over 300 lines: every edit of a tray, a short function each, side by side.
 import { RANGES } from '../../draft/ranges.js';
 import { requireIn } from '../../errors.js';
-import { doughFamily } from '../../dough/doughFamily.js';
-import { WORKED_FORMULAS } from '../../dough/workedFormulas.js';
+import { doughFamily } from '../../families/families.js';
+import { WORKED_FORMULAS } from '../../families/families.js';
 import { withRawSaid } from '../../filling/mayBeRaw.js';
 import type { ThickenerChoice } from '../../filling/freeLiquid.js';
 import { type Formula, scaleFormula } from '../../ingredient/formula.js';
 import { type MeasuringTools, roundFormula } from '../../ingredient/roundFormula.js';
-import { shapeOf } from '../../piece/shapes.js';
+import { shapeOf } from '../../shapes/shapes.js';
 import { type SizeGoal, sizeFor, thicknessForDough } from '../../piece/solveSize.js';
 import { type TrayDraft, blankLengthM } from '../../draft/draft.js';
 import { draftDough, draftFilling } from './draftFigures.js';

@@ -1,5 +1,5 @@
 import { requireWithin } from '../../errors.js';
-import { outlineLengths } from '../../piece/membrane.js';
+import { outlineLengths } from '../../shapes/kit/membrane.js';
 import type { TrayDraft } from '../../draft/draft.js';
 import { withFold, withShape } from './editDraft.js';
 import { type Point } from '../../draft/choices.js';

@@ -1,3 +1,4 @@
+import { doughFamily } from '../../families/families.js';
 import { type CookAct, cookState, measuredOf, stepKey, stepState } from '../../cook/cookAct.js';
 import type { BatchDraft } from '../../draft/batchDraft.js';
 import type { TrayMark } from '../../draft/draft.js';
@@ -78,7 +79,7 @@ export function observationsOf({
     for (const [key, value] of handsSeen(runSheet(planned), cookActs))
       found.push({ kind: 'hands', key, value, ...common });
     const { boilOffShare, onHeat } = made.dough;
-    if (draft.dough.family === 'hot-water' && draft.dough.boilOffShare === undefined && boilOffShare !== undefined)
+    if (doughFamily(draft.dough.family).onHeat && draft.dough.boilOffShare === undefined && boilOffShare !== undefined)
       found.push({ kind: 'boil-off', key: onHeat ? 'on-heat' : 'off-heat', value: boilOffShare, ...common });
     const [first] = planned;
     const { answer } = stepState(state, stepKey('mix-dough'));

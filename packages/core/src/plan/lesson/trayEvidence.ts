@@ -1,4 +1,4 @@
-import { doughFamily } from '../../dough/doughFamily.js';
+import { doughFamily } from '../../families/families.js';
 import { USUAL_SEAL } from '../../draft/choices.js';
 import type { Kitchen } from '../../draft/kitchen.js';
 import { startTempC } from '../../draft/kitchen.js';

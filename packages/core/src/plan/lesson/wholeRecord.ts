@@ -110,7 +110,7 @@ function rowsOf(record: Happened, planned: readonly PlannedTray[]): WholeRow[] {
   say({
     station: 'dough',
     what: 'dough-kg',
-    planned: dough.figures.family.id === 'hot-water' ? dough.figures.massKg : null,
+    planned: dough.figures.family.onHeat ? dough.figures.massKg : null,
     happened: told('mix-dough', 'dough-kg'),
   });
   for (const { draft: tray, plan } of planned) {

@@ -1,7 +1,6 @@
+import { shapeOf } from '../../shapes/shapes.js';
 import { type CookState, stepState } from '../../cook/cookAct.js';
-import { doughWaitS } from '../../dough/doughWaits.js';
 import type { BatchDraft } from '../../draft/batchDraft.js';
-import type { ShapeId } from '../../draft/choices.js';
 import type { TrayDraft, TrayMark } from '../../draft/draft.js';
 import type { Kitchen } from '../../draft/kitchen.js';
 import { oilChangeS } from '../../oil/pot.js';
@@ -22,13 +21,11 @@ const HOT_ROOM_C = 32;
 /** Oil is hot enough to hurt over this, °C: from there up and down to there somebody stays with it. */
 export const HOT_OIL_C = 60;
 
-/** Shapes whose blanks are cut with a cutter. */
-const CUT_SHAPES: readonly ShapeId[] = ['half-moon', 'two-discs', 'cone', 'cup', 'own-cutter'];
-
 /** Which cutter cuts a tray's blanks: by its size, to the millimetre; `null`: none does. */
 function cutterOf({ shape, fold, fromStored }: TrayDraft): string | null {
-  if (fromStored !== undefined || !CUT_SHAPES.includes(shape)) return null;
-  return `cutter ${shape === 'own-cutter' ? 'own ' : ''}${Math.round(1000 * fold.discM)}`;
+  const { cutter } = shapeOf(shape);
+  if (fromStored !== undefined || cutter === undefined) return null;
+  return `cutter ${cutter === 'own' ? 'own ' : ''}${Math.round(1000 * fold.discM)}`;
 }
 
 /** What is still in the oil takes a minute at least, however long it has been there, s. */
@@ -97,7 +94,7 @@ export function dayPart(
     name: batch.name,
     eatMs: Date.parse(batch.eatAt),
     sheet,
-    doughWaitS: isMade && !isCold && planned[0] ? doughWaitS(planned[0].plan.dough.figures.family.id) : null,
+    doughWaitS: isMade && !isCold && planned[0] ? planned[0].plan.dough.figures.family.waitsS : null,
     roomLimitS,
     cutters: Object.fromEntries(
       planned.flatMap(({ draft }) => {

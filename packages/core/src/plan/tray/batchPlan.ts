@@ -8,7 +8,7 @@ import type { Formula } from '../../ingredient/formula.js';
 import type { Allergen, Ingredient } from '../../ingredient/ingredient.js';
 import type { Coating } from '../../piece/coating.js';
 import type { FoldBalance } from '../../piece/foldFindings.js';
-import type { Piece } from '../../piece/piece.js';
+import type { Piece } from '../../shapes/kit/piece.js';
 import type { Burst } from '../../piece/seal.js';
 import type { ChainStep } from '../../schedule/backwardChain.js';
 import type { TrayBake } from './trayBake.js';

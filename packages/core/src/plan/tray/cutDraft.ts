@@ -1,6 +1,6 @@
 import type { CuttingSpec } from '../../piece/cutting/cutting.js';
 import type { CutterShape } from '../../piece/cutting/lattice.js';
-import { shapeOf } from '../../piece/shapes.js';
+import { shapeOf } from '../../shapes/shapes.js';
 import type { ColdPlan } from './batchPlan.js';
 import { type TrayDraft } from '../../draft/draft.js';
 import { type Kitchen, USUAL_BOARD } from '../../draft/kitchen.js';
@@ -36,7 +36,6 @@ export function cuttingOf(draft: TrayDraft, kitchen: Kitchen, { dough }: Pick<Co
     doughKg: Math.min(200, doughKg),
     doughKgPerM3: family.densityKgPerM3,
     board: { wideM: board.lengthM, highM: board.widthM },
-    // Hot-water dough re-rolls warm and hardly tightens; dough without gluten does not.
-    toughens: !family.wantsGluten ? 0 : family.id === 'hot-water' ? 0.3 : 1,
+    toughens: family.toughens,
   };
 }

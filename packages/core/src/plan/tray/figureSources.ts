@@ -99,7 +99,7 @@ export function figureSources(
       measured('mix-dough', 'poured-kg', figures.pourableKg),
     );
   if (figures.family.fistTest) say('fist', learnt.fist?.value ?? FIST_HOLDS / 100, believed(learnt.fist));
-  if (draft.dough.family === 'hot-water')
+  if (figures.family.onHeat)
     say(
       'boil-off',
       figures.family.boilOffShare,

@@ -7,8 +7,8 @@ import { requireIn } from '../../errors.js';
 import { containedIn, formulaTotals } from '../../ingredient/formula.js';
 import { coatingOf } from '../../piece/coating.js';
 import { foldFindings, sealFindings } from '../../piece/foldFindings.js';
-import { shapeOf } from '../../piece/shapes.js';
-import { closes, type Piece } from '../../piece/piece.js';
+import { shapeOf } from '../../shapes/shapes.js';
+import { closes, type Piece } from '../../shapes/kit/piece.js';
 import { pieceSpecOf } from '../../piece/pieceSpecOf.js';
 import { burstOf } from '../../piece/seal.js';
 import { partFreezeS } from '../../frying/partFreeze.js';
@@ -113,7 +113,8 @@ function sealPlan(
           rolledM: thicknessM,
           family,
           // One thing that is wrapped holds its own liquid.
-          freeShare: draft.shape === 'whole-core' || figures.targetKg === 0 ? 0 : figures.freeKg / figures.targetKg,
+          freeShare:
+            shapeOf(draft.shape).holdsOneWhole || figures.targetKg === 0 ? 0 : figures.freeKg / figures.targetKg,
           odds,
         });
   return {

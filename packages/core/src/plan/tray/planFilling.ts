@@ -1,3 +1,4 @@
+import { shapeOf } from '../../shapes/shapes.js';
 import { coolFilling, type CoolingResult, dishDepthM, iceForBath, MOST_DEPTH_M } from '../../filling/coolFilling.js';
 import type { FillingFigures } from '../../filling/fillingFigures.js';
 import { isUncooked } from '../../filling/fillingSafety.js';
@@ -90,7 +91,7 @@ export function planFilling(draft: TrayDraft, kitchen: Kitchen, fatPercent: numb
     cooling,
     split,
     dishes,
-    whole: draft.shape === 'whole-core',
+    whole: shapeOf(draft.shape).holdsOneWhole === true,
     uncooked: isUncooked(filling),
   });
   const eachKg = draft.fold.fillingEachKg;

@@ -1,11 +1,11 @@
 import { requireWithin } from '../../errors.js';
-import { shapeOf } from '../../piece/shapes.js';
+import { shapeOf } from '../../shapes/shapes.js';
 import { burstOf } from '../../piece/seal.js';
 import type { ColdPlan } from './batchPlan.js';
 import { type TrayDraft } from '../../draft/draft.js';
 import { draftFilling } from '../edit/draftFigures.js';
 import { withFold } from '../edit/editDraft.js';
-import { doughFamily } from '../../dough/doughFamily.js';
+import { doughFamily } from '../../families/families.js';
 import { USUAL_SEAL } from '../../draft/choices.js';
 import { type Known } from '../../draft/kitchen.js';
 import { pieceSpecOf } from '../../piece/pieceSpecOf.js';

@@ -1,8 +1,8 @@
-import { doughFamily } from '../../dough/doughFamily.js';
+import { doughFamily } from '../../families/families.js';
 import type { Formula } from '../../ingredient/formula.js';
 import { coatingOf } from '../../piece/coating.js';
-import { shapeOf } from '../../piece/shapes.js';
-import { closes, type Piece } from '../../piece/piece.js';
+import { shapeOf } from '../../shapes/shapes.js';
+import { closes, type Piece } from '../../shapes/kit/piece.js';
 import { sealWithFor } from '../../piece/seal.js';
 import { type TrayDraft } from '../../draft/draft.js';
 import { draftFilling } from '../edit/draftFigures.js';

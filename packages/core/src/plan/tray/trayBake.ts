@@ -1,3 +1,4 @@
+import { shapeOf } from '../../shapes/shapes.js';
 import { type BakeChoices, type TrayDraft, USUAL_BAKE } from '../../draft/draft.js';
 import type { Finding } from '../../draft/finding.js';
 import type { Kitchen } from '../../draft/kitchen.js';
@@ -27,7 +28,7 @@ export function inOven(body: FryBodySpec, h: number, inTin: boolean): FryBodySpe
 
 /** Heat at the skin of this draft's pieces in this kitchen's oven, W/m²K. */
 export function ovenH(draft: TrayDraft, kitchen: Pick<Kitchen, 'ovenSeen'>, ovenC: number): number {
-  return ovenSkinH(ovenC, draft.shape === 'cup', ovenBelief(kitchen.ovenSeen ?? []).factor);
+  return ovenSkinH(ovenC, shapeOf(draft.shape).standsInTin === true, ovenBelief(kitchen.ovenSeen ?? []).factor);
 }
 
 /** A piece in the oven. Moments in s, `null` when not within an hour and a half. */
@@ -48,7 +49,7 @@ export interface BakedPiece {
 /** The fryer's solver with air and glowing walls for oil. @param body as it would go into the oil */
 export function bakedPiece(draft: TrayDraft, kitchen: Kitchen, body: FryBodySpec, ovenC: number): BakedPiece {
   const baked = solveFry({
-    body: inOven(body, ovenH(draft, kitchen, ovenC), draft.shape === 'cup'),
+    body: inOven(body, ovenH(draft, kitchen, ovenC), shapeOf(draft.shape).standsInTin === true),
     oilC: ovenC,
     turn: 'held-under',
     horizonS: OVEN_HORIZON_S,

@@ -20,7 +20,7 @@ import {
 } from '../../frying/holdPiece.js';
 import { firstTurnFor, lyingOf } from '../../frying/lying.js';
 import { clamp } from '../../numeric/clamp.js';
-import { HEAT_RADIUS_M, type Piece } from '../../piece/piece.js';
+import { HEAT_RADIUS_M, type Piece } from '../../shapes/kit/piece.js';
 import type { ColdPlan } from './batchPlan.js';
 
 /** Grid of a plan: its moments lie within 4 s of a grid three times as fine, and later rather than sooner. */

@@ -1,3 +1,4 @@
+import { doughFamily } from '../../families/families.js';
 import type { TrayDraft } from '../../draft/draft.js';
 import type { Finding } from '../../draft/finding.js';
 import type { Kitchen } from '../../draft/kitchen.js';
@@ -28,8 +29,7 @@ export interface StoragePlan {
 /** How long shaped raw pieces of this dough keep in a place, s. */
 export function rawKeepS({ dough }: Pick<TrayDraft, 'dough'>, place: StoragePlan['place']): number {
   if (place === 'freezer') return FROZEN_KEEP_S;
-  const rises = dough.family === 'yeast' || dough.family === 'soft-quick';
-  return rises ? CHILLED_KEEP_S.rises : CHILLED_KEEP_S.other;
+  return doughFamily(dough.family).rises ? CHILLED_KEEP_S.rises : CHILLED_KEEP_S.other;
 }
 
 /**

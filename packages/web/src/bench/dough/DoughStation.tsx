@@ -24,8 +24,9 @@ import { Pick } from '../../ui/controls/Pick';
 import { CompositionBar } from '../../ui/drawing/CompositionBar';
 import { StiffnessDial } from '../../ui/drawing/StiffnessDial';
 import { plain } from '../../text/printer';
-import { methodOf } from '../../text/en/bench/dough/methodWords';
-import { FAMILY_NAME, HEAT_NAME, PART_NAMES, RISE_NAME } from '../../text/en/shared/words';
+import { methodOf } from '../../text/en/shared/familyWords';
+import { familyNames } from '../../text/en/shared/familyWords';
+import { HEAT_NAME, PART_NAMES, RISE_NAME } from '../../text/en/shared/words';
 import { FormulaTools } from '../FormulaTools';
 import { PercentField, TempField } from '../../ui/controls/MoreFields';
 import { CountField } from '../../ui/controls/UnitFields';
@@ -108,7 +109,7 @@ export function DoughStation({ line }: { readonly line: Line }) {
           <Pick<DoughFamilyId>
             label={T.family}
             value={dough.family}
-            options={FAMILY_NAME}
+            options={familyNames()}
             onChange={(family) => edit('dough.family', (d) => withFamily(d, family))}
           />
           <PiecesField pieces={draft.pieces} />

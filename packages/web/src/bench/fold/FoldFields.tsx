@@ -15,7 +15,7 @@ import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
 import { BENCH } from '../../text/en/bench/benchPhrases';
 import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
-import { BLANK_SIZE, SHAPE_NAME } from '../../text/en/shared/shapeWords';
+import { BLANK_SIZE, SHAPE_WORDS } from '../../text/en/shared/shapeWords';
 import { Button } from '../../ui/controls/Button';
 import { PanelTitle, Row } from '../../ui/controls/Panel';
 import { GramField, LengthField } from '../../ui/controls/UnitFields';
@@ -41,9 +41,9 @@ function ShapeButton({ shape, fold, piece }: Pick<TrayDraft, 'shape' | 'fold'> &
   const [choosing, setChoosing] = useState(false);
   return (
     <>
-      <Open onPress={() => setChoosing(true)} aria-label={BENCH.shapeIs(SHAPE_NAME[shape])}>
+      <Open onPress={() => setChoosing(true)} aria-label={BENCH.shapeIs(SHAPE_WORDS[shape].name)}>
         {piece && <ShapePicture piece={piece} fold={fold} crust={0.2} />}
-        {SHAPE_NAME[shape]}
+        {SHAPE_WORDS[shape].name}
       </Open>
       {choosing && (
         <Suspense fallback={null}>

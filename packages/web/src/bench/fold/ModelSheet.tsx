@@ -2,20 +2,17 @@ import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
 import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
 import { FOLD_SHEETS } from '../../text/en/bench/fold/foldSheetPhrases';
 import { lazyPart } from '../../ui/lazyPart';
-import { pieceMesh } from '@ember-fold/core/plan';
+import { pieceMesh, shapeOf } from '@ember-fold/core/plan';
 import { Suspense, useMemo, useState } from 'react';
 import type { Line } from '../../data/draft/useLine';
 import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';
 import { Actions, Sheet } from '../../ui/controls/Sheet';
 import { TickField } from '../../ui/controls/TickField';
-import { SHAPE_NAME } from '../../text/en/shared/shapeWords';
+import { SHAPE_WORDS } from '../../text/en/shared/shapeWords';
 
 // The library that draws it is as large as the rest of the page.
 const PieceModel = lazyPart(() => import('../../ui/drawing/PieceModel').then((m) => ({ default: m.PieceModel })));
-
-/** Cut from fold, or point, to rim; the others across their width. */
-const ALONG: ReadonlySet<string> = new Set(['half-moon', 'cone', 'teardrop', 'flat-triangle']);
 
 /** The piece in the round, with a cut-away. */
 export function ModelSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
@@ -35,9 +32,9 @@ export function ModelSheet({ line, onClose }: { readonly line: Line; readonly on
               mesh={mesh}
               sizeM={Math.max(piece.widthM, piece.depthM, piece.thicknessM)}
               cut={cut}
-              across={ALONG.has(draft.shape) ? 0 : 1}
+              across={shapeOf(draft.shape).look.meshCut}
               label={FOLD_SHEETS.inTheRound(
-                SHAPE_NAME[draft.shape],
+                SHAPE_WORDS[draft.shape].name,
                 printer.length(piece.widthM),
                 printer.length(piece.thicknessM),
                 cut ? FOLD_SHEETS.cutOpen : '',

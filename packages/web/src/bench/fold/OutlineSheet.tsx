@@ -1,6 +1,6 @@
 import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
 import { FOLD_SHEETS as T } from '../../text/en/bench/fold/foldSheetPhrases';
-import { cutterOutline, LEAF, type Point, withOutline } from '@ember-fold/core/plan';
+import { cutterOutline, LEAF, outlinePath, type Point, withOutline } from '@ember-fold/core/plan';
 import { type PointerEvent, useRef, useState } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useEdit } from '../../data/draft/useEdit';
@@ -9,7 +9,6 @@ import { Button } from '../../ui/controls/Button';
 import { LongText } from '../../ui/controls/LongText';
 import { Problem, Soft } from '../../ui/controls/Panel';
 import { Actions, Sheet } from '../../ui/controls/Sheet';
-import { outlinePath } from '../../ui/drawing/BlankDrawing';
 import { crustColour } from '../../ui/drawing/crust';
 import { pathPoints } from '../../ui/drawing/pathPoints';
 

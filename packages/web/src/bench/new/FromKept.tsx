@@ -11,9 +11,10 @@ import {
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { storeApi } from '../../data/api/storeApi';
-import { SHAPE_PLURAL } from '../../text/en/shared/shapeWords';
+import { SHAPE_WORDS } from '../../text/en/shared/shapeWords';
 import { NEW_BATCH as T, SOURCE_NAME } from '../../text/en/bench/new/recipePhrases';
-import { FAMILY_NAME, STARTER_NAME } from '../../text/en/shared/words';
+import { FAMILY_WORDS } from '../../text/en/shared/familyWords';
+import { STARTER_NAME } from '../../text/en/shared/words';
 import { Asked } from '../../ui/controls/Asked';
 import { Panel, Soft } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';
@@ -52,7 +53,7 @@ const ofKind = <Kind extends 'dough' | 'filling'>(formulas: readonly StoreFormul
 /** What a kitchen that keeps none of its own begins with. */
 const SHIPPED_DOUGHS: readonly Choice<'dough'>[] = DOUGH_FAMILIES.map(({ id }) => ({
   key: `shipped ${id}`,
-  name: FAMILY_NAME[id],
+  name: FAMILY_WORDS[id].name,
   from: null,
   body: { kind: 'dough', family: id, lines: WORKED_FORMULAS[id] },
 }));
@@ -98,7 +99,7 @@ function Choose({ doughs, fillings, isShipped, kitchen, printer, forWhom, make, 
   const { count, details, onCount, onDetails } = useAsk(forWhom, {
     pieces: 12,
     shape: 'half-moon',
-    nameOf: (shape) => `${filled[0]?.name ?? dough.name}, ${SHAPE_PLURAL[shape]}`,
+    nameOf: (shape) => `${filled[0]?.name ?? dough.name}, ${SHAPE_WORDS[shape].plural}`,
   });
   const plan = () => {
     const batch = keptBatch(

@@ -1,6 +1,6 @@
 import { batchOf, newTray, REHEAT_C, type StarterId, STARTERS, withFlour, withRaw } from '@ember-fold/core/plan';
 import { useState } from 'react';
-import { SHAPE_PLURAL } from '../../text/en/shared/shapeWords';
+import { SHAPE_WORDS } from '../../text/en/shared/shapeWords';
 import { BENCH_SHEETS } from '../../text/en/bench/benchSheetPhrases';
 import { NEW_BATCH as T, SOURCE_NAME } from '../../text/en/bench/new/recipePhrases';
 import { STARTER_NAME } from '../../text/en/shared/words';
@@ -20,7 +20,7 @@ export function FromStarter({ kitchen, printer, forWhom, make, isBusy, problem }
   const { count, details, onCount, onDetails } = useAsk(forWhom, {
     pieces: 24,
     shape: 'half-moon',
-    nameOf: (shape) => `${STARTER_NAME[starterId]} ${SHAPE_PLURAL[shape]}`,
+    nameOf: (shape) => `${STARTER_NAME[starterId]} ${SHAPE_WORDS[shape].plural}`,
   });
   const plan = () => {
     const tray = newTray(details.name.trim(), starterId, piecesOf(count), details.eatAt, details.shape);

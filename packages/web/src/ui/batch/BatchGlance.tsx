@@ -10,8 +10,8 @@ import { inDayPlan } from '../../data/draft/useLine';
 import { BENCH_SHEETS as T } from '../../text/en/bench/benchSheetPhrases';
 import { lineText } from '../../text/en/bench/lineText';
 import { makePrinter } from '../../text/printer';
-import { SHAPE_NAME } from '../../text/en/shared/shapeWords';
-import { FAMILY_NAME } from '../../text/en/shared/words';
+import { SHAPE_WORDS } from '../../text/en/shared/shapeWords';
+import { FAMILY_WORDS } from '../../text/en/shared/familyWords';
 import { ToneMark, toneColour } from '../controls/Findings';
 import { ShapePicture } from '../drawing/ShapePicture';
 import { figureFont, PHONE } from '../theme';
@@ -131,7 +131,7 @@ export function BatchGlance({ id, version, onPlan }: BatchGlanceProps) {
           piece={piece}
           fold={fold}
           crust={0.9}
-          label={T.shapeOf(SHAPE_NAME[shape], FAMILY_NAME[dough.family])}
+          label={T.shapeOf(SHAPE_WORDS[shape].name, FAMILY_WORDS[dough.family].name)}
         />
       )}
       <ol>

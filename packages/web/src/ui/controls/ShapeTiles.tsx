@@ -1,7 +1,7 @@
-import type { ShapeId } from '@ember-fold/core/plan';
+import { type ShapeId, shapeOf, SHAPES } from '@ember-fold/core/plan';
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { SHAPE_LINE, SHAPE_NAME } from '../../text/en/shared/shapeWords';
+import { SHAPE_WORDS } from '../../text/en/shared/shapeWords';
 import { ShapePicture } from '../drawing/ShapePicture';
 import { useShapePieces } from '../drawing/useShapePieces';
 import { figureFont, PHONE } from '../theme';
@@ -71,14 +71,14 @@ export function ShapeTiles({ label, value, onChange }: ShapeTilesProps) {
   // The longest piece decides the scale of all.
   // A bread is as wide as two of the others: it has a scale of its own.
   const wideMm = pieces.reduce(
-    (most, { id, shape }) => (id === 'puffed-bread' ? most : Math.max(most, shape.widthM * 1000, shape.depthM * 1410)),
+    (most, { id, shape }) => (shapeOf(id).puffs ? most : Math.max(most, shape.widthM * 1000, shape.depthM * 1410)),
     1,
   );
   return (
     <Group value={value} onChange={(next) => onChange(next as ShapeId)}>
       <Label>{label}</Label>
       <Tiles>
-        {(Object.keys(SHAPE_NAME) as ShapeId[]).map((shape) => {
+        {SHAPES.map(({ id: shape }) => {
           const found = pieces.find(({ id }) => id === shape);
           return (
             <Tile key={shape} value={shape}>
@@ -87,13 +87,13 @@ export function ShapeTiles({ label, value, onChange }: ShapeTilesProps) {
                   piece={found.shape}
                   fold={found.fold}
                   crust={0.9}
-                  {...(shape !== 'puffed-bread' && { wideMm })}
+                  {...(!shapeOf(shape).puffs && { wideMm })}
                 />
               ) : (
                 <svg aria-hidden />
               )}
-              <strong>{SHAPE_NAME[shape]}</strong>
-              <small>{SHAPE_LINE[shape]}</small>
+              <strong>{SHAPE_WORDS[shape].name}</strong>
+              <small>{SHAPE_WORDS[shape].line}</small>
             </Tile>
           );
         })}

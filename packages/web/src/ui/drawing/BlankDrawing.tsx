@@ -6,6 +6,7 @@ import {
   type ShapeId,
   LEAF,
   type Piece,
+  outlinePath,
   type Point,
   stripFolds,
 } from '@ember-fold/core/plan';
@@ -34,8 +35,8 @@ const WITH_PROFILE = 1.2;
 
 /** Half of what blank and piece are drawn within, m: the longer side of the blank. */
 export function drawingHalfM(shape: ShapeId, discM: number, lengthM: number): number {
-  const { blank, hasLength } = shapeOf(shape);
-  const room = blank === 'disc' && shape !== 'half-moon' ? WITH_PROFILE : 1;
+  const { blank, foldsOver, hasLength } = shapeOf(shape);
+  const room = blank === 'disc' && !foldsOver ? WITH_PROFILE : 1;
   return (room * Math.max(discM, hasLength ? lengthM : 0)) / 2;
 }
 
@@ -59,9 +60,8 @@ interface WithHandles extends BlankDrawingProps {
 export function BlankDrawing({ handles, ...props }: WithHandles) {
   const { shape, discM, lengthM, sealM, piece } = props;
   const printer = usePrinter();
-  const { blank, hasLength } = shapeOf(shape);
-  if (shape === 'half-moon')
-    return <DiscDrawing discM={discM} sealM={sealM} fill={piece?.fill ?? 0} handles={handles} />;
+  const { blank, foldsOver, hasLength } = shapeOf(shape);
+  if (foldsOver) return <DiscDrawing discM={discM} sealM={sealM} fill={piece?.fill ?? 0} handles={handles} />;
   const r = drawingHalfM(shape, discM, lengthM) * 1000;
   const across = printer.length(discM);
   const size = hasLength ? T.by(across, printer.length(lengthM)) : T.across(across);
@@ -191,14 +191,6 @@ export function Blank({ shape, discM, lengthM, sealM, piece, outline }: BlankDra
       return never;
     }
   }
-}
-
-/** Path of an own cutter around its middle, y down the page. */
-export function outlinePath(outline: readonly Point[], scaleX: number, scaleY = scaleX): string {
-  const xs = outline.map((p) => p[0]);
-  const ys = outline.map((p) => p[1]);
-  const [x, y] = [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
-  return `M ${outline.map((p) => `${((p[0] - x) * scaleX).toFixed(2)} ${((y - p[1]) * scaleY).toFixed(2)}`).join(' L ')} Z`;
 }
 
 /** Its seal is just so far from the edge everywhere: a stroke of twice that, cut off at the edge. */

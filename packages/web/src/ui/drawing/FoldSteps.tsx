@@ -1,11 +1,10 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
-import { type TrayDraft, blankLengthM, type Piece } from '@ember-fold/core/plan';
+import { type TrayDraft, blankLengthM, LEAF, type Piece, shapeOf } from '@ember-fold/core/plan';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { Blank, drawingHalfM } from './BlankDrawing';
-import { Closing, EDGE } from './Closing';
 import { crustColour } from './crust';
-import { FILLING } from './DiscDrawing';
+import { Arrows, DrawnParts, EDGE } from './DrawnParts';
 import { Drawing } from './Drawing';
 import { ShapeDrawing } from './ShapeDrawing';
 
@@ -59,33 +58,44 @@ export function foldFrames({ draft, piece, captions }: FoldStepsProps): { r: num
   const lengthM = blankLengthM(draft);
   const r = Math.max(drawingHalfM(draft.shape, discM, lengthM), piece.widthM / 2, piece.depthM / 2) * 1000;
   const blank = { shape: draft.shape, discM, lengthM, sealM, outline };
-  const dough = { stroke: '#B98F45', strokeWidth: r * 0.012, fill: crustColour(0), strokeLinejoin: 'round' as const };
+  const rawDough = {
+    stroke: '#B98F45',
+    strokeWidth: r * 0.012,
+    fill: crustColour(0),
+    strokeLinejoin: 'round' as const,
+  };
   const bare = (
-    <g {...dough}>
+    <g {...rawDough}>
       <Blank {...blank} piece={null} />
     </g>
   );
   const half = discM * 500;
-  const filled = (
-    <g {...dough}>
-      <Blank {...blank} piece={draft.shape === 'half-moon' ? null : { ...piece, gathered: null }} />
-      {draft.shape === 'half-moon' && (
-        <>
-          <ellipse cy={half * 0.38} rx={half * 0.62} ry={half * 0.26} fill={FILLING} stroke="none" />
-          <path d={`M ${-half} 0 H ${half}`} stroke={EDGE} strokeDasharray={`${half * 0.12} ${half * 0.06}`} />
-        </>
-      )}
-    </g>
-  );
   const done = (
     <g transform={`translate(0 ${piece.depthM * 500})`}>
       <ShapeDrawing piece={piece} fold={draft.fold} colour={crustColour(0.2)} />
     </g>
   );
-  const middle =
-    draft.shape === 'cone' || draft.shape === 'flat-triangle'
-      ? [<OpenCone key="open" piece={piece} full={false} />, <OpenCone key="full" piece={piece} full />]
-      : [filled, <Closing key="closing" draft={draft} piece={piece} r={r} />];
+  const dashes = { short: '2.4 2', fold: `${half * 0.12} ${half * 0.06}` };
+  const middle = shapeOf(draft.shape)
+    .look.frames({
+      half,
+      halfLength: lengthM * 500,
+      seal: sealM * 1000,
+      holdsFilling: draft.fold.fillingEachKg > 0,
+      outline: outline ?? LEAF,
+      piece,
+    })
+    .map((frame, i) => (
+      <g key={i}>
+        {frame.blank && (
+          <g {...rawDough}>
+            <Blank {...blank} piece={frame.blank === 'bare' ? null : { ...piece, gathered: null }} />
+          </g>
+        )}
+        <DrawnParts parts={frame.parts} colour={crustColour(0.2)} strokeWidth={r * 0.012} dashes={dashes} />
+        {frame.arrows && <Arrows {...frame.arrows} />}
+      </g>
+    ));
   // Formed further after it is closed: the ball of the same volume comes between.
   const ball = captions.length === 5 ? [<Ball key="ball" piece={piece} />] : [];
   return { r, frames: [bare, ...middle, ...ball, done] };
@@ -108,23 +118,6 @@ export function FoldSteps(props: FoldStepsProps) {
         </li>
       ))}
     </Strip>
-  );
-}
-
-/** Joined to a cone, its mouth to the cook; then filled. */
-function OpenCone({ piece, full }: { readonly piece: Piece; readonly full: boolean }) {
-  const [w, d] = [piece.widthM * 500, piece.depthM * 1000];
-  return (
-    <g
-      transform={`translate(0 ${d / 2})`}
-      stroke={EDGE}
-      strokeWidth={0.8}
-      strokeLinejoin="round"
-      fill={crustColour(0.2)}
-    >
-      <path d={`M 0 0 L ${w} ${-d * 0.86} Q 0 ${-d * 1.14} ${-w} ${-d * 0.86} Z`} />
-      <ellipse cy={-d * 0.86} rx={w * 0.96} ry={d * 0.12} fill={full ? FILLING : '#6B5122'} />
-    </g>
   );
 }
 

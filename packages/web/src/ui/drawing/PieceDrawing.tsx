@@ -1,5 +1,5 @@
 import { SHARED as T } from '../../text/en/shared/sharedPhrases';
-import { lensSection, halfMoonSection, type Piece } from '@ember-fold/core/plan';
+import { lensSection, halfMoonSection, type Piece, type Shape, shapeOf } from '@ember-fold/core/plan';
 import type { ReactNode } from 'react';
 import { useTheme } from 'styled-components';
 import { usePrinter } from '../printing';
@@ -7,6 +7,7 @@ import { crustColour } from './crust';
 import { DimensionY } from './Dimension';
 import { FILLING } from './DiscDrawing';
 import { Drawing } from './Drawing';
+import { EDGE } from './DrawnParts';
 import { type FoldLook, ShapeDrawing } from './ShapeDrawing';
 
 interface PieceDrawingProps {
@@ -19,7 +20,6 @@ interface PieceDrawingProps {
 }
 
 const DOUGH = '#EACB8C';
-const EDGE = '#8A6428';
 /** The cut is drawn this much larger, or as large as there is room for, in half blanks. */
 const CUT = 1.6;
 const CUT_ROOM = 1.58;
@@ -30,8 +30,9 @@ export function PieceDrawing({ piece, fold, halfM, handles }: PieceDrawingProps)
   const theme = useTheme();
   const r = halfM * 1000;
   const text = r * 0.105;
-  // A half-moon is cut across its fold, a roll across its length.
-  const cutM = piece.shape === 'half-moon' || piece.shape === 'roll' ? piece.depthM : piece.widthM;
+  const { section } = shapeOf(piece.shape).look;
+  const Cut = CUTS[section];
+  const cutM = sectionWidthM(piece);
   const cut = Math.max(
     0.1,
     Math.min(
@@ -73,6 +74,10 @@ export function PieceDrawing({ piece, fold, halfM, handles }: PieceDrawingProps)
   );
 }
 
+/** A half-moon is cut across its fold, a roll across its length; the others across their width. */
+const sectionWidthM = (piece: Piece): number =>
+  shapeOf(piece.shape).look.sectionAlong === 'depth' ? piece.depthM : piece.widthM;
+
 interface CutProps {
   readonly piece: Piece;
   readonly sealM: number;
@@ -81,35 +86,17 @@ interface CutProps {
   readonly hair: number;
 }
 
+type Section = Shape['look']['section'];
+
 /** What the knife shows, from x = 0 to the right. */
-function Cut(props: CutProps) {
-  switch (props.piece.shape) {
-    case 'half-moon':
-      return <FoldedCut {...props} />;
-    case 'two-discs':
-    case 'own-cutter':
-    case 'square-parcel':
-    case 'strip-triangle':
-    case 'cone':
-      return <LensCut {...props} />;
-    case 'ball':
-    case 'pouch':
-    case 'oval':
-    case 'teardrop':
-    case 'whole-core':
-    case 'roll':
-      return <RoundCut {...props} />;
-    case 'puffed-bread':
-      return <HollowCut {...props} />;
-    case 'cup':
-    case 'flat-triangle':
-      return <StandingCut {...props} />;
-    default: {
-      const never: never = props.piece.shape;
-      return never;
-    }
-  }
-}
+const CUTS: Readonly<Record<Section, (props: CutProps) => ReactNode>> = {
+  folded: FoldedCut,
+  lens: LensCut,
+  round: RoundCut,
+  hollow: HollowCut,
+  cup: CupCut,
+  pyramid: PyramidCut,
+};
 
 /** The wall runs round the fold; the seal stands out at the other end. */
 function FoldedCut({ piece, sealM, scale, hair }: CutProps) {
@@ -166,12 +153,11 @@ function LensCut({ piece, sealM, scale, hair }: CutProps) {
 
 /** A wall all round: gathered shapes with their knot, a roll with its turns. */
 function RoundCut({ piece, scale, hair }: CutProps) {
-  const wide = ((piece.shape === 'roll' ? piece.depthM : piece.widthM) / 2) * scale;
+  const wide = (sectionWidthM(piece) / 2) * scale;
   const high = (piece.thicknessM / 2) * scale;
   const wall = piece.wallCrownM * scale;
   const knot = piece.gathered ? piece.gathered.flatKnotM * scale : 0;
-  const turns =
-    piece.shape === 'roll' ? Math.max(0, Math.round(piece.wallCrownM / (piece.sealThickM / 2 || 1)) - 1) : 0;
+  const turns = Math.max(0, Math.round(piece.layers) - 1);
   return (
     <g transform={`translate(${wide} 0)`} stroke={EDGE} strokeWidth={hair}>
       <ellipse rx={wide} ry={high} fill={DOUGH} />
@@ -224,29 +210,49 @@ function HollowCut({ piece, sealM, scale, hair }: CutProps) {
   );
 }
 
-/** What stands on its base: a cup broader at its rim, a flat-sitting triangle to a point. */
-function StandingCut({ piece, scale, hair }: CutProps) {
-  const isCup = piece.shape === 'cup';
+/** A cup is broader at its rim: it leans out by 14°. */
+function CupCut(props: CutProps) {
+  return (
+    <StandingCut
+      {...props}
+      outline={(half, high, by) => {
+        const [low, top] = [high - by, -high + by];
+        const lean = 2 * high * Math.tan((14 * Math.PI) / 180);
+        return `M ${-half + by} ${top} L ${half - by} ${top} L ${half - lean - by} ${low} L ${-half + lean + by} ${low} Z`;
+      }}
+    />
+  );
+}
+
+/** A flat-sitting triangle stands to a point. */
+function PyramidCut(props: CutProps) {
+  return (
+    <StandingCut
+      {...props}
+      outline={(half, high, by) => {
+        const low = high - by;
+        const slope = Math.hypot(half, 2 * high) / half;
+        const tip = Math.min(low, -high + by * slope);
+        const foot = (half * (low - tip)) / (2 * high);
+        return `M ${-foot} ${low} L ${foot} ${low} L 0 ${tip} Z`;
+      }}
+    />
+  );
+}
+
+interface StandingCutProps extends CutProps {
+  /** Of the skin, or drawn in by the wall: walls stand at right angles to their side. */
+  outline(half: number, high: number, by: number): string;
+}
+
+function StandingCut({ piece, scale, hair, outline }: StandingCutProps) {
   const half = (piece.widthM / 2) * scale;
   const high = (piece.thicknessM / 2) * scale;
-  const wall = piece.wallCrownM * scale;
-  // A cup leans out by 14°; walls stand at right angles to their side.
-  const outline = (by: number): string => {
-    const [low, top] = [high - by, -high + by];
-    if (isCup) {
-      const lean = 2 * high * Math.tan((14 * Math.PI) / 180);
-      return `M ${-half + by} ${top} L ${half - by} ${top} L ${half - lean - by} ${low} L ${-half + lean + by} ${low} Z`;
-    }
-    const slope = Math.hypot(half, 2 * high) / half;
-    const tip = Math.min(low, -high + by * slope);
-    const foot = (half * (low - tip)) / (2 * high);
-    return `M ${-foot} ${low} L ${foot} ${low} L 0 ${tip} Z`;
-  };
-  const held = Math.min(high, wall);
+  const held = Math.min(high, piece.wallCrownM * scale);
   return (
     <g transform={`translate(${half} 0)`} strokeLinejoin="round">
-      <path d={outline(0)} fill={DOUGH} stroke={EDGE} strokeWidth={2 * hair} />
-      <path d={outline(held)} fill={FILLING} />
+      <path d={outline(half, high, 0)} fill={DOUGH} stroke={EDGE} strokeWidth={2 * hair} />
+      <path d={outline(half, high, held)} fill={FILLING} />
     </g>
   );
 }

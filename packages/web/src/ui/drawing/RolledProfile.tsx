@@ -36,7 +36,7 @@ export function RolledProfile({ piece, discM, thicknessM }: RolledProfileProps) 
   const text = r * 0.11;
   return (
     <Drawing
-      box={[-r * 1.12, -Math.max(most, flat) - r * 0.2, r * 2.24, Math.max(most, flat) + r * 0.52]}
+      box={[-r * 1.12, -Math.max(most, flat) - r * 0.2, r * 2.24, Math.max(most, flat) + r * 0.67]}
       label={LATER.rolledProfile(
         printer.length(gathered.rollCentreM),
         printer.length(gathered.rollRimM),
@@ -62,9 +62,12 @@ export function RolledProfile({ piece, discM, thicknessM }: RolledProfileProps) 
         <text x={r * 1.05} y={-Math.max(flat, at(1)) - r * 0.06} textAnchor="end">
           {T.rim(printer.length(gathered.rollRimM))}
         </text>
-        <text y={r * 0.16}>{LATER.rolledSo(printer.length(gathered.evenWallM), HEIGHTS)}</text>
+        <text y={r * 0.16}>{LATER.rolledSo(printer.length(gathered.evenWallM))}</text>
         <text y={r * 0.31} fill={theme.soft}>
           {LATER.dashedFlatSideKnot(printer.length(gathered.flatSideM), printer.length(gathered.flatKnotM))}
+        </text>
+        <text y={r * 0.46} fill={theme.soft}>
+          {LATER.heightsDrawn(HEIGHTS)}
         </text>
       </g>
     </Drawing>

@@ -32,7 +32,7 @@ interface TemplateDrawingProps {
 export function TemplateDrawing({ shape, discM, lengthM, sealM, thicknessM, name, outline }: TemplateDrawingProps) {
   const printer = usePrinter();
   const bar = barMm(printer);
-  const { blank, hasLength } = shapeOf(shape);
+  const { blank, foldsOver, hasLength } = shapeOf(shape);
   const wide = discM * 1000;
   const high = hasLength ? lengthM * 1000 : blank === 'half-disc' ? wide / 2 : wide;
   const width = Math.max(wide, bar) + 2 * MARGIN;
@@ -52,7 +52,7 @@ export function TemplateDrawing({ shape, discM, lengthM, sealM, thicknessM, name
       aria-label={LATER.templateTrueToSize(size)}
     >
       <g transform={`translate(${width / 2} ${middle})`} fill="none" stroke="#17211e" strokeWidth={0.3}>
-        {shape === 'half-moon' ? (
+        {foldsOver ? (
           <>
             <circle r={r} data-outline />
             <circle r={Math.max(0, r - sealM * 1000)} strokeDasharray="2 1.4" />

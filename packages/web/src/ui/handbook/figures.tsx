@@ -2,7 +2,7 @@ import {
   coolFilling,
   DOUGH_FAMILIES,
   doughFamily,
-  type ShapeId,
+  SHAPES,
   ingredientById,
   type Kitchen,
   type TrayDraft,
@@ -10,12 +10,12 @@ import {
 import { CRUMB_ANSWERS, crumbRange } from '@ember-fold/core/stove';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { SHAPE_LINE, SHAPE_NAME } from '../../text/en/shared/shapeWords';
+import { SHAPE_WORDS } from '../../text/en/shared/shapeWords';
 import { type FigureId, METHOD_OIL } from '../../text/en/learn/handbook/page';
 import { HANDBOOK as T, KEEPS, SYMPTOMS } from '../../text/en/learn/handbook/handbook';
 import type { Printer } from '../../text/printer';
 import { CRUMB_NAME } from '../../text/en/bench/fry/methodText';
-import { FAMILY_NAME } from '../../text/en/shared/words';
+import { FAMILY_WORDS } from '../../text/en/shared/familyWords';
 import { Cautions } from '../controls/Cautions';
 import { Soft } from '../controls/Panel';
 import { ShapePicture } from '../drawing/ShapePicture';
@@ -41,7 +41,7 @@ function between(least: string, most: string): string {
 
 function Families({ printer: p }: FigureProps) {
   const rows = DOUGH_FAMILIES.map(({ id, fatPercent, waterPercent, rolledM, oilC, restS }) => [
-    FAMILY_NAME[id],
+    FAMILY_WORDS[id].name,
     between(p.percent(fatPercent.least / 100), p.percent(fatPercent.most / 100)),
     between(p.percent(waterPercent.least / 100), p.percent(waterPercent.most / 100)),
     between(p.length(rolledM.least), p.length(rolledM.most)),
@@ -117,13 +117,13 @@ function ShapeDrawings() {
   const pieces = useShapePieces();
   return (
     <Shapes>
-      {(Object.keys(SHAPE_NAME) as ShapeId[]).map((shape) => {
+      {SHAPES.map(({ id: shape }) => {
         const found = pieces.find(({ id }) => id === shape);
         return (
           <li key={shape}>
             {found ? <ShapePicture piece={found.shape} fold={found.fold} crust={0.7} /> : <svg aria-hidden />}
-            <strong>{SHAPE_NAME[shape]}</strong>
-            <small>{SHAPE_LINE[shape]}</small>
+            <strong>{SHAPE_WORDS[shape].name}</strong>
+            <small>{SHAPE_WORDS[shape].line}</small>
           </li>
         );
       })}

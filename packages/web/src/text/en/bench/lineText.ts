@@ -1,6 +1,6 @@
+import { FAMILY_WORDS } from '../shared/familyWords';
 import { plural } from '../shared/plural';
 import {
-  type DoughFamilyId,
   type Finding,
   type FindingCode,
   type FindingTone,
@@ -112,21 +112,6 @@ const GOOD: Record<Station, string> = {
   serve: 'on time',
 };
 
-/** How a dough feels when it is right. */
-const FEEL: Record<DoughFamilyId, string> = {
-  shortcrust: 'firm',
-  wholemeal: 'firm',
-  'hot-oil': 'short',
-  coiled: 'smooth',
-  'hot-water': 'pliable',
-  flaky: 'crumbly',
-  'egg-butter': 'firm',
-  'soft-quick': 'soft',
-  yeast: 'soft',
-  'rice-starch': 'mouldable',
-  'thin-sheet': 'soft',
-};
-
 export interface StationText {
   readonly station: Station;
   /** The name of the station for this tray. */
@@ -163,7 +148,7 @@ function doughText({ batch, cold, printer }: PlannedLine): StationText {
     figure: printer.mass(figures.massKg),
     detail: `${plain(figures.waterPercent, 0)} % water · ${plain(figures.fatPercent, 0)} % fat`,
     ...verdictOf('dough', findings),
-    ...(worstTone(findings) === 'good' ? { verdict: FEEL[figures.family.id] } : {}),
+    ...(worstTone(findings) === 'good' ? { verdict: FAMILY_WORDS[figures.family.id].feel } : {}),
   };
 }
 

@@ -3,7 +3,7 @@ import type { PlanChange, PlannedTray, RunStep, TrayMark } from '@ember-fold/cor
 import type { MeasureId, RunStepId } from '@ember-fold/core/stove';
 import { coreMustBeSafe, isUncooked, plannedOf } from '@ember-fold/core/plan';
 import { keepsFor, plain, type Printer, withTemps } from '../../printer';
-import { methodOf } from '../bench/dough/methodWords';
+import { methodOf } from '../shared/familyWords';
 import { portionLines } from '../bench/fold/divideText';
 import { stepText } from '../bench/fold/stepText';
 import { holdersOf, trayName } from '../bench/trayText';

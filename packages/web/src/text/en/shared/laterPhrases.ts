@@ -97,6 +97,7 @@ export const LATER = {
     `Water: ${first} first, then ${spoons} spoonfuls up to ${total}; ${poured} poured so far`,
   rolledProfile: (middle: string, rim: string, wall: string, knot: string) =>
     `Thickness to roll: ${middle} in the middle and ${rim} at the rim, for a wall of ${wall}; rolled evenly, ${knot} at the knot`,
-  rolledSo: (wall: string, times: number) => `rolled like this: wall ${wall} all round; heights × ${times}`,
+  rolledSo: (wall: string) => `rolled like this: wall ${wall} all round`,
+  heightsDrawn: (times: number) => `heights drawn ${times} times as large`,
   byEarlierDoughs: (values: string) => `; from earlier doughs with this flour: ${values}`,
 };

@@ -3,7 +3,6 @@ import type {
   Allergen,
   CoolingPlace,
   CrustName,
-  DoughFamilyId,
   FillingMethod,
   Ingredient,
   RawPart,
@@ -12,20 +11,6 @@ import type {
   TurnMethod,
 } from '@ember-fold/core/plan';
 
-/** Wording that is not a finding; one place, so that it can be translated. */
-export const FAMILY_NAME: Record<DoughFamilyId, string> = {
-  shortcrust: 'Shortcrust',
-  wholemeal: 'Wholemeal shortcrust',
-  'hot-oil': 'Hot-oil',
-  coiled: 'Coiled, two doughs',
-  'hot-water': 'Hot-water',
-  flaky: 'Flaky',
-  'egg-butter': 'Egg and butter',
-  'soft-quick': 'Soft quick',
-  yeast: 'Yeast',
-  'rice-starch': 'Rice and starch',
-  'thin-sheet': 'Thin sheet',
-};
 /** Names of the two doughs where a family has two. */
 export const PART_NAMES = {
   'fat-dough': ['Water dough', 'Fat dough'],

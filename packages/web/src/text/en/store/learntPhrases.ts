@@ -2,10 +2,11 @@ import { plural } from '../shared/plural';
 import type { Belief, LearntKind, SeenObservation } from '@ember-fold/core/ledger';
 import type { Source, SourcedFigure, SourcedId, TrayDraft } from '@ember-fold/core/plan';
 import { crustName, TAKE_OUT_COLOUR } from '@ember-fold/core/plan';
-import { SHAPE_NAME } from '../shared/shapeWords';
+import { SHAPE_WORDS } from '../shared/shapeWords';
 import { plain, type Printer } from '../../printer';
 import { HANDS_NAME } from './storeWords';
-import { CRUST_WORD, FAMILY_NAME } from '../shared/words';
+import { FAMILY_WORDS } from '../shared/familyWords';
+import { CRUST_WORD } from '../shared/words';
 
 /** Text about learnt figures, and about where figures come from. */
 export const LEARNT = {
@@ -177,9 +178,9 @@ export const SOURCE_WORD: Readonly<Record<Source['kind'], string>> = {
 export function learntOf(kind: LearntKind, key: string, formulaName: (id: string) => string | undefined): string {
   switch (kind) {
     case 'browning':
-      return formulaName(key) ?? FAMILY_NAME[key as TrayDraft['dough']['family']] ?? LEARNT.goneFormula;
+      return formulaName(key) ?? FAMILY_WORDS[key as TrayDraft['dough']['family']].name ?? LEARNT.goneFormula;
     case 'bursts':
-      return SHAPE_NAME[key as TrayDraft['shape']] ?? key;
+      return SHAPE_WORDS[key as TrayDraft['shape']].name ?? key;
     case 'hands':
       return HANDS_NAME[key as keyof typeof HANDS_NAME] ?? key;
     case 'boil-off':

@@ -14,7 +14,7 @@ import { RECIPE as T } from './filePhrases';
 import type { Printer } from '../../printer';
 import { stepText } from '../bench/fold/stepText';
 import { fillingName } from '../bench/trayText';
-import { FAMILY_NAME } from '../shared/words';
+import { FAMILY_WORDS } from '../shared/familyWords';
 
 const linesOf = (lines: Formula, pantry: Pantry, printer: Printer): string[] =>
   lines.flatMap(({ ingredientId, massKg }) => {
@@ -29,7 +29,7 @@ export function recipeOfBatch(batch: BatchDraft, kitchen: Kitchen, printer: Prin
   const fillings = fillingsOf(batch);
   const several = fillings.length > 1;
   const steps = [
-    T.makeDough(FAMILY_NAME[batch.dough.family]),
+    T.makeDough(FAMILY_WORDS[batch.dough.family].name),
     ...fillings.map((mark) => T.cook(printer.percent(batch.fillings[mark]!.cookToShare))),
     ...trays.flatMap((tray) => {
       const { piece } = planCold(tray, kitchen).fold;
@@ -71,7 +71,7 @@ export function recipeOfFormula(
     madeAt: updatedAt,
     makes: null,
     parts: [{ name: isDough ? T.dough : T.filling(null), lines: linesOf(body.lines, pantry, printer) }],
-    steps: [isDough ? T.makeDough(FAMILY_NAME[body.family]) : T.cook(printer.percent(body.cookToShare))],
+    steps: [isDough ? T.makeDough(FAMILY_WORDS[body.family].name) : T.cook(printer.percent(body.cookToShare))],
     notes: [],
   };
 }

@@ -2,7 +2,7 @@ import { counted } from '../../shared/plural';
 import type { Finding, ValuesOf } from '@ember-fold/core/plan';
 import { type MixSentences, sayBy } from '../../shared/findingText';
 import { plain, type Printer } from '../../../printer';
-import { FAMILY_NAME } from '../../shared/words';
+import { FAMILY_WORDS } from '../../shared/familyWords';
 
 const percent = (value: number): string => `${plain(value, 1)} %`;
 /** @example counted(1, 'piece') // "1 piece" */
@@ -57,7 +57,7 @@ const SENTENCES: MixSentences = {
   'dough.part-ratio': ({ ratio, least, most }) =>
     `The water dough weighs ${plain(ratio)} times as much as the fat dough. ${plain(least)} to ${plain(most)} times wraps and layers well.`,
   'dough.other-family': ({ family }) =>
-    `These figures suit another family better: ${FAMILY_NAME[family].toLowerCase()}. Choose that one, or use the worked formula of this one.`,
+    `These figures suit another family better: ${FAMILY_WORDS[family].name.toLowerCase()}. Choose that one, or use the worked formula of this one.`,
   'dough.pour-at': ({ waterC, doughC }, p) => `Use water at ${p.temp(waterC)} to get a dough at ${p.temp(doughC)}.`,
   'dough.pour-ice': ({ iceKg, doughC }, p) =>
     `Replace ${p.mass(iceKg)} of the water with ice to get a dough at ${p.temp(doughC)}.`,

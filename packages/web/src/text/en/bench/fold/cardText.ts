@@ -1,6 +1,6 @@
 import { shapeOf, NO_COATING, type Piece, USUAL_SEAL } from '@ember-fold/core/plan';
 import type { PlannedLine } from '../../../plannedLine';
-import { BLANK_SIZE, EDGE_NAME, SHAPE_NAME } from '../../shared/shapeWords';
+import { BLANK_SIZE, EDGE_NAME, SHAPE_WORDS } from '../../shared/shapeWords';
 import { DRY_NAME, SEAL_WITH_NAME, WET_NAME } from './sealText';
 
 /** The weights and sizes on the fold card. */
@@ -12,7 +12,7 @@ export function cardFigures(
   const shape = shapeOf(draft.shape);
   const coating = draft.coating ?? NO_COATING;
   const figures: [string, string][] = [
-    ['Shape', SHAPE_NAME[draft.shape]],
+    ['Shape', SHAPE_WORDS[draft.shape].name],
     ['Pieces', String(draft.pieces)],
     [BLANK_SIZE[shape.blank].replace(',', ''), printer.length(fold.discM)],
     ['Rolled', printer.length(fold.thicknessM)],

@@ -1,34 +1,9 @@
 import { counted, plural } from '../../shared/plural';
-import type { DoughFamilyId, Finding } from '@ember-fold/core/plan';
+import type { Finding } from '@ember-fold/core/plan';
 import { type HotSentences, sayBy } from '../../shared/findingText';
 import { keepsFor, plain, type Printer } from '../../../printer';
 import { DECIDES } from '../../shared/decidesWords';
-import { FAMILY_NAME } from '../../shared/words';
-
-/** @example counted(1, 'piece') // "1 piece" */
-
-/** What happens to a dough that waits too long, and what to do. @param portions how many portions to make it in */
-const warm = (portions: number) =>
-  `It stiffens and cracks as it cools. Make it in ${portions} portions, or keep the waiting dough covered and warm.`;
-const rises = (portions: number) =>
-  `It goes on rising, and the pieces blister and collapse. Make it in ${portions} portions, or chill the waiting dough.`;
-const dries = (portions: number) =>
-  `It dries at the edges. Keep it under a damp cloth, or make it in ${portions} portions.`;
-const softens = (portions: number) =>
-  `Its fat softens and the layers merge. Chill the waiting dough, or make it in ${portions} portions.`;
-const DOUGH_WAITS: Readonly<Record<DoughFamilyId, (portions: number) => string>> = {
-  'hot-water': warm,
-  'thin-sheet': warm,
-  yeast: rises,
-  'soft-quick': rises,
-  flaky: softens,
-  'egg-butter': softens,
-  'rice-starch': dries,
-  'hot-oil': dries,
-  coiled: dries,
-  shortcrust: dries,
-  wholemeal: dries,
-};
+import { FAMILY_WORDS } from '../../shared/familyWords';
 
 /** The sentences of Fry, Bake and Serve. They are loaded with their stations. */
 const SENTENCES: HotSentences = {
@@ -135,8 +110,8 @@ const SENTENCES: HotSentences = {
     `${upTo === 'dough' ? 'The dough is' : 'The pieces are'} made ${plural(days, 'the day', `${plain(days, 0)} days`)} before.`,
   'serve.ahead-dough': ({ family, days, most }) =>
     most === 0
-      ? `This dough (${FAMILY_NAME[family].toLowerCase()}) is used warm or at once: make it on the day.`
-      : `This dough (${FAMILY_NAME[family].toLowerCase()}) keeps for ${plural(most, '1 day', `${plain(most, 0)} days`)} in the fridge, not ${plain(days, 0)}.`,
+      ? `This dough (${FAMILY_WORDS[family].name.toLowerCase()}) is used warm or at once: make it on the day.`
+      : `This dough (${FAMILY_WORDS[family].name.toLowerCase()}) keeps for ${plural(most, '1 day', `${plain(most, 0)} days`)} in the fridge, not ${plain(days, 0)}.`,
   'serve.ahead-pieces': ({ waitS, keepS }, p) =>
     `Raw pieces of this dough keep for ${p.span(keepS)} in the fridge, not ${p.span(waitS)}. Freeze them, or fold them later.`,
   'serve.ahead-warm': () =>
@@ -159,7 +134,7 @@ const SENTENCES: HotSentences = {
   'serve.room-limit': ({ waitS, limitS }, p) =>
     `Filled pieces wait ${p.span(waitS)} at room temperature. The usual limit is ${p.span(limitS)}. Chill them as they are folded.`,
   'serve.dough-waits': ({ family, waitS, mostS, portions }, p) =>
-    `The dough waits ${p.span(waitS)} until its last piece is folded; ${p.span(mostS)} is the usual limit. ${DOUGH_WAITS[family](portions + 1)}`,
+    `The dough waits ${p.span(waitS)} until its last piece is folded; ${p.span(mostS)} is the usual limit. ${FAMILY_WORDS[family].waits(portions + 1)}`,
   'serve.keeps': ({ keepS, place }, p) =>
     place === 'tin'
       ? `Leftovers keep for ${keepsFor(keepS, p)} in a tin.`

@@ -1,0 +1,45 @@
+import { CoreError } from '../errors.js';
+import type { DoughFamilyId } from '../draft/choices.js';
+import type { Formula } from '../ingredient/formula.js';
+import { COILED } from './coiled.js';
+import { EGG_BUTTER } from './eggButter.js';
+import { FLAKY } from './flaky.js';
+import { HOT_OIL } from './hotOil.js';
+import { HOT_WATER } from './hotWater.js';
+import { RICE_STARCH } from './riceStarch.js';
+import { SHORTCRUST } from './shortcrust.js';
+import { SOFT_QUICK } from './softQuick.js';
+import { THIN_SHEET } from './thinSheet.js';
+import { WHOLEMEAL } from './wholemeal.js';
+import { YEAST } from './yeast.js';
+import type { DoughFamily } from './family.js';
+
+/** Every family, in the order they are offered. */
+export const DOUGH_FAMILIES: readonly DoughFamily[] = [
+  SHORTCRUST,
+  WHOLEMEAL,
+  HOT_OIL,
+  COILED,
+  HOT_WATER,
+  FLAKY,
+  EGG_BUTTER,
+  SOFT_QUICK,
+  YEAST,
+  RICE_STARCH,
+  THIN_SHEET,
+];
+
+/**
+ * @throws CoreError UNKNOWN_NAME
+ * @example doughFamily('yeast').setC // 80
+ */
+export function doughFamily(id: string): DoughFamily {
+  const found = DOUGH_FAMILIES.find((family) => family.id === id);
+  if (!found) throw new CoreError('UNKNOWN_NAME', 'dough.family', `There is no dough family "${id.slice(0, 40)}".`);
+  return found;
+}
+
+/** The worked formula of each family. */
+export const WORKED_FORMULAS = Object.fromEntries(DOUGH_FAMILIES.map(({ id, worked }) => [id, worked])) as Readonly<
+  Record<DoughFamilyId, Formula>
+>;
