@@ -1,3 +1,4 @@
+import { LIMITS } from '../limits/limits.js';
 import { RANGES } from '../draft/ranges.js';
 import { type CoolingPlace } from '../draft/choices.js';
 import { requireIn, requireWithin } from '../errors.js';
@@ -38,8 +39,6 @@ const STEP_S = 20;
 const LATE_STEP_S = 60;
 const LATE_FROM_S = 3600;
 const HORIZON_S = 12 * 3600;
-/** The usual guide: from 60 to 21 °C within 2 h, and on to 5 °C within 4 h more. Source: docs/models/practice.md. */
-export const COOL_MARKS = { fromC: 60, firstC: 21, firstS: 2 * 3600, secondC: 5, secondS: 4 * 3600 } as const;
 /** Deeper than this a filling never cools safely, m. */
 export const MOST_DEPTH_M = 0.08;
 /** A filling that touches freezing air freezes at its skin: nothing below counts as cooled yet. */
@@ -108,9 +107,13 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
   const topW = top * law.topC;
   const d = new Float64Array(CELLS);
   const curve = [{ timeS: 0, warmestC: spec.startC, meanC: spec.startC }];
-  const marks = { fold: markAt(foldC), to21: markAt(COOL_MARKS.firstC), to5: markAt(COOL_MARKS.secondC + 1e-4) };
+  const marks = {
+    fold: markAt(foldC),
+    to21: markAt(LIMITS.cooling.firstC),
+    to5: markAt(LIMITS.cooling.secondC + 1e-4),
+  };
   let before = spec.startC;
-  let under60S: number | null = spec.startC <= COOL_MARKS.fromC ? 0 : null;
+  let under60S: number | null = spec.startC <= LIMITS.cooling.fromC ? 0 : null;
   for (let timeS = STEP_S; timeS <= HORIZON_S; timeS += stepS) {
     let carried = (inertia * temp[0]! + bottomW) * inverse[0]!;
     d[0] = carried;
@@ -132,7 +135,7 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
     marks.fold.see(timeS, before, warmest);
     marks.to21.see(timeS, before, warmest);
     marks.to5.see(timeS, before, warmest);
-    if (under60S === null && warmest <= COOL_MARKS.fromC) under60S = timeS;
+    if (under60S === null && warmest <= LIMITS.cooling.fromC) under60S = timeS;
     before = warmest;
     if (timeS % 120 === 0) curve.push({ timeS, warmestC: warmest, meanC: sum / CELLS });
     if (marks.fold.atS !== null && marks.to21.atS !== null && (marks.to5.atS !== null || timeS > 6 * 3600)) break;
@@ -147,8 +150,8 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
     toFoldS: marks.fold.atS,
     to21S,
     to5S,
-    passesFirstTarget: to21S !== null && to21S - (under60S ?? 0) <= COOL_MARKS.firstS,
-    passesSecondMark: to21S !== null && to5S !== null && to5S - to21S <= COOL_MARKS.secondS,
+    passesFirstTarget: to21S !== null && to21S - (under60S ?? 0) <= LIMITS.cooling.firstS,
+    passesSecondMark: to21S !== null && to5S !== null && to5S - to21S <= LIMITS.cooling.secondS,
     curve,
   };
 

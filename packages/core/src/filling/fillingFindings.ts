@@ -1,4 +1,5 @@
-import { COOL_MARKS, MOST_DEPTH_M } from './coolFilling.js';
+import { MOST_DEPTH_M } from './coolFilling.js';
+import { LIMITS } from '../limits/limits.js';
 import type { Finding } from '../draft/finding.js';
 import type { CoolingResult } from './coolFilling.js';
 import { type FillingFigures, SALT_RANGE } from './fillingFigures.js';
@@ -131,11 +132,11 @@ function coolingFindings({ figures, cooling, split, dishes, depthM, iceKg }: Fil
     found.push({
       code: 'filling.cool-safe',
       tone: 'good',
-      values: { to21S, foldS: cooling.toFoldS, depthM, targetC: COOL_MARKS.firstC },
+      values: { to21S, foldS: cooling.toFoldS, depthM, targetC: LIMITS.cooling.firstC },
     });
   } else {
     // A filling that stays warm past the usual limit is a matter of health, never of taste.
-    const { fromC, firstC, firstS } = COOL_MARKS;
+    const { fromC, firstC, firstS } = LIMITS.cooling;
     const values = { to21S: Math.min(to21S, MOST_S), depthM, targetC: firstC, fromC, limitS: firstS };
     found.push({ code: 'filling.cool-slow', tone: 'stop', values });
   }
@@ -165,7 +166,7 @@ function aheadFindings({ figures, raw, aheadDays, cooling }: FillingCase): Findi
   ];
   // Kept overnight it has to get cold, not only cool.
   if (cooling && !cooling.passesSecondMark) {
-    const { firstS, secondC, secondS } = COOL_MARKS;
+    const { firstS, secondC, secondS } = LIMITS.cooling;
     const values = { to5S: cooling.to5S ?? MOST_S, targetC: secondC, limitS: firstS + secondS };
     found.push({ code: 'filling.ahead-slow', tone: 'stop', values });
   }

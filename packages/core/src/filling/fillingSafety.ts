@@ -1,8 +1,6 @@
+import { LIMITS } from '../limits/limits.js';
 import type { TrayDraft } from '../draft/draft.js';
 import { type RawPart } from '../draft/choices.js';
-
-/** Usual reheating target of a filling that is cooked already, °C; some countries say 75, or 70 for 2 min. */
-export const REHEAT_C = 74;
 
 /**
  * Temperature the coldest filling must reach in the oil, °C. The usual guides; local rules come
@@ -18,12 +16,13 @@ export function coreTargetFor(raw: RawPart | null, reheatC: number): number {
     case 'vegetables':
       return reheatC;
     case 'poultry':
-      return 74;
+      return LIMITS.core.poultryC;
     case 'minced-meat':
+      return LIMITS.core.mincedMeatC;
     case 'egg':
-      return 71;
+      return LIMITS.core.eggC;
     case 'fish':
-      return 63;
+      return LIMITS.core.fishC;
     default: {
       const never: never = raw;
       return never;

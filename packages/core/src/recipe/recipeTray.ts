@@ -5,7 +5,7 @@ import type { CoatingChoices, DoughFamilyId, DryCoatingId, ShapeId, WetCoatingId
 import { NO_FILLING, type TrayDraft } from '../draft/draft.js';
 import { type Kitchen, pantryOf } from '../draft/kitchen.js';
 import { RANGES } from '../draft/ranges.js';
-import { REHEAT_C } from '../filling/fillingSafety.js';
+import { LIMITS } from '../limits/limits.js';
 import { withLinesAsked } from '../filling/mayBeRaw.js';
 import { LOOSE } from '../ingredient/catalogue/sold.js';
 import type { Formula } from '../ingredient/formula.js';
@@ -166,7 +166,7 @@ export function recipeTray(ask: RecipeAsk, kitchen: Kitchen): RecipeTray | null 
     eatAt: ask.eatAt,
     pieces: count.how === 'roll' ? 1 : count.pieces,
     dough: { family: family.id, lines: own === null ? WORKED_FORMULAS[family.id] : formulaOf(lines, 'dough') },
-    filling: withLinesAsked(usual, fillingLines, pantry, kitchen.reheatC ?? REHEAT_C),
+    filling: withLinesAsked(usual, fillingLines, pantry, kitchen.reheatC ?? LIMITS.core.reheatC),
     fold: {
       discM: clamp(discM, D.discM.least, D.discM.most),
       thicknessM: clamp(thicknessM, D.thicknessM.least, D.thicknessM.most),

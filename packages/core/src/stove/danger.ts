@@ -1,3 +1,4 @@
+import { LIMITS } from '../limits/limits.js';
 import { POT_LIMITS, potLevels } from '../oil/pot.js';
 import type { StoveState } from './stoveAct.js';
 import type { OilNow } from './oilNow.js';
@@ -17,9 +18,6 @@ export interface Danger {
 const ALONE_S = 240;
 /** A danger that was seen to asks again after so long, s by the wall. */
 const SEEN_TO_S = 30;
-/** Cooler than this, oil may be left. */
-export const SAFE_C = 60;
-
 export interface DangerAsk {
   readonly state: StoveState;
   readonly oil: OilNow;
@@ -44,11 +42,11 @@ export function dangerOf({ state, oil, pot, warnC, loadM3, nowS, speed }: Danger
   if (oil.probeC === null && heats && (oil.lastC ?? 0) >= warnC) return { id: 'cut-heat', act: 'burner-off' };
   if (oil.verdict === 'warn' && heats) return { id: 'too-hot', act: 'burner-off' };
   const full = { ...pot, oilM3: pot.oilM3 + state.toppedM3 };
-  const level = potLevels(full, oil.probeC ?? SAFE_C, loadM3);
+  const level = potLevels(full, oil.probeC ?? LIMITS.oil.leaveBelowC, loadM3);
   if (level.withLoad > POT_LIMITS.mostWithLoad && heats) return { id: 'level', act: 'burner-off' };
   // A probe that was looked at is believed for as long as the oil may be left.
   if (oil.verdict === 'check-probe' && quietS > 20) return { id: 'probe-out', act: 'here' };
-  const isHot = (oil.probeC ?? 0) > SAFE_C || (oil.probeC === null && heats);
+  const isHot = (oil.probeC ?? 0) > LIMITS.oil.leaveBelowC || (oil.probeC === null && heats);
   if (isHot && (heats || state.inPot.length > 0) && quietS > ALONE_S) return { id: 'left-alone', act: 'here' };
   return null;
 }

@@ -1,4 +1,4 @@
-import { SAFE_C } from './danger.js';
+import { LIMITS } from '../limits/limits.js';
 import type { StoveState } from './stoveAct.js';
 import type { OilNow } from './oilNow.js';
 
@@ -24,7 +24,7 @@ export function finishAsks(
   { lastC }: Pick<OilNow, 'lastC'>,
   keepsHot: boolean,
 ): FinishAsks | null {
-  const isHot = !keepsHot && lastC !== null && lastC > SAFE_C;
+  const isHot = !keepsHot && lastC !== null && lastC > LIMITS.oil.leaveBelowC;
   const on = keepsHot ? 0 : burner;
   if (toFry === 0 && !isHot && on === 0) return null;
   return { unfried: toFry, hotC: isHot ? lastC : null, burner: on };

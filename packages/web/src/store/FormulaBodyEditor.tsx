@@ -7,7 +7,7 @@ import {
   fillingFigures,
   type FillingMethod,
   type FormulaTotals,
-  REHEAT_C,
+  LIMITS,
   RANGES,
   withLinesAsked,
   withRawSaid,
@@ -136,7 +136,7 @@ function DoughBody({ body, printer, onBody }: EditorProps<'dough'>) {
 
 function FillingBody({ body, printer, onBody }: EditorProps<'filling'>) {
   const pantry = usePantry();
-  const reheatC = useKitchen()?.kitchen.reheatC ?? REHEAT_C;
+  const reheatC = useKitchen()?.kitchen.reheatC ?? LIMITS.core.reheatC;
   const { method = 'pan' } = body;
   const figures = fillingFigures(body.lines, body.cookToShare, 0, { pantry, method });
   return (

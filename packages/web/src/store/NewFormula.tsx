@@ -1,6 +1,6 @@
 import { STORE as T } from '../text/en/store/storePhrases';
 import type { FormulaBody, FormulaKind } from '@ember-fold/core/ledger';
-import { type DoughFamilyId, REHEAT_C, WORKED_FORMULAS } from '@ember-fold/core/plan';
+import { type DoughFamilyId, LIMITS, WORKED_FORMULAS } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { problemOf } from '../data/api/api';
@@ -42,7 +42,7 @@ export function NewFormula({ onClose }: { readonly onClose: () => void }) {
   const [ownName, setOwnName] = useState<string | null>(null);
   const name = ownName ?? (kind === 'dough' ? T.dough(FAMILY_WORDS[family].name) : T.theNew(kind));
   const submit = async () => {
-    const body = firstBody(kind, family, known?.kitchen.reheatC ?? REHEAT_C);
+    const body = firstBody(kind, family, known?.kitchen.reheatC ?? LIMITS.core.reheatC);
     const result = await make({ id, name: name.trim(), body });
     if (!('data' in result && result.data)) return;
     onClose();

@@ -19,6 +19,8 @@ import {
   scaleFigure,
   type System,
   systemOf,
+  CoreError,
+  LIMITS,
 } from '@ember-fold/core/plan';
 
 /** Everything a sentence needs to print figures in the cook's own units. */
@@ -87,12 +89,21 @@ export function plain(value: number, digits = 1): string {
   return String(Number(value.toFixed(digits)));
 }
 
+/** A limit by its name, whose last letter is its unit. */
+function limitText(group: string, name: string, p: Pick<Printer, 'temp' | 'span'>): string {
+  const value = (LIMITS as Readonly<Record<string, Readonly<Record<string, number>>>>)[group]?.[name];
+  if (value === undefined) throw new CoreError('UNKNOWN_NAME', `${group}.${name}`, 'There is no such limit.');
+  return name.endsWith('S') ? p.span(value) : p.temp(value);
+}
+
 /**
- * A fixed sentence in the cook's units: temperatures stand in it as °C in braces, lengths as mm.
+ * A fixed sentence in the cook's units: temperatures stand in it as °C in braces, lengths as mm,
+ * and limits by their names in `LIMITS`.
  * @example withTemps('Heat to {150}.', printer) // "Heat to 150 °C."
  */
-export function withTemps(sentence: string, p: Pick<Printer, 'temp' | 'length'>): string {
+export function withTemps(sentence: string, p: Pick<Printer, 'temp' | 'length' | 'span'>): string {
   return sentence
+    .replace(/\{(\w+)\.(\w+)\}/g, (_, group: string, name: string) => limitText(group, name, p))
     .replace(/\{(-?\d+)\}/g, (_, c: string) => p.temp(Number(c)))
     .replace(/\{(\d+) mm\}/g, (_, mm: string) => p.length(Number(mm) / 1000));
 }

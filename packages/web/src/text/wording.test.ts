@@ -38,6 +38,8 @@ import {
   withFamily,
   withWorkedFormula,
   WORKED_FORMULAS,
+  CoreError,
+  LIMITS,
 } from '@ember-fold/core/plan';
 import { CRUMB_ANSWERS, type NextStep } from '@ember-fold/core/stove';
 import fc from 'fast-check';
@@ -479,7 +481,20 @@ test('no temperature is typed into a sentence: the printer gives it in the cook�
       .map((line) => `${file}: ${line.trim()}`),
   );
   expect(typed).toEqual([]);
+  // Nor is a limit: what a kitchen may choose between is the one place that names its choices.
+  const limits = files.flatMap((file) =>
+    readFileSync(join(__dirname, file), 'utf8')
+      .split('\n')
+      .filter((line) => /\b([12]|one|two) h(ours?)?\b|[{(](74|71|63|60|21|32)[)}]/.test(line))
+      .filter((line) => !/REHEAT_NAME|Countries differ|^\s*(\/\/|\*|\/\*\*)/.test(line))
+      .map((line) => `${file}: ${line.trim()}`),
+  );
+  expect(limits).toEqual([]);
   const [metric, customary] = [makePrinter(DEFAULT_KITCHEN), makePrinter({ ...DEFAULT_KITCHEN, temperature: 'F' })];
+  expect(withTemps('{room.mostS} above {room.hotOverC}', metric)).toBe(
+    `${metric.span(LIMITS.room.mostS)} above ${metric.temp(LIMITS.room.hotOverC)}`,
+  );
+  expect(() => withTemps('{room.nothingS}', metric)).toThrow(CoreError);
   expect(withTemps('From {60} to {-18}.', metric)).toBe('From 60 °C to −18 °C.');
   expect(withTemps('From {60} to {-18}.', customary)).toBe('From 140 °F to 0 °F.');
   expect(withTemps('{5 mm} to {7 mm} thick.', metric)).toBe('5 mm to 7 mm thick.');

@@ -1,3 +1,4 @@
+import { LIMITS } from '../../limits/limits.js';
 import type { StepKey } from '../../cook/cookAct.js';
 import type { TrayDraft } from '../../draft/draft.js';
 import type { Kitchen } from '../../draft/kitchen.js';
@@ -21,9 +22,6 @@ export interface PartStay {
   /** It needs no room where it waits no longer than this, s. */
   readonly freeS: number;
 }
-
-/** Fried pieces that are crisped later go into the fridge within this, s. Source: docs/models/practice.md. */
-const COOKED_OUT_S = 2 * 3600;
 
 /**
  * How much a kitchen's rooms hold; one that nobody said is not in it.
@@ -111,7 +109,7 @@ export function partStays(
       after: fry.id,
       until: crisp.id,
       untilS: 0,
-      freeS: COOKED_OUT_S,
+      freeS: LIMITS.leftovers.intoFridgeS,
     });
   return found;
 }

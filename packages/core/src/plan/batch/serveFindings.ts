@@ -1,11 +1,8 @@
+import { LIMITS, roomLimitS } from '../../limits/limits.js';
 import type { ChainStep } from '../../schedule/backwardChain.js';
 import { doughFamily } from '../../families/families.js';
 import type { DoughFamilyId } from '../../draft/choices.js';
 import type { Finding } from '../../draft/finding.js';
-
-const HOUR_S = 3600;
-/** Fried and baked pieces are best within this, s. Source: docs/models/practice.md. */
-export const BEST_S = 2 * HOUR_S;
 
 /** How long the pieces of a tray lie at room temperature before they are cooked or cold, s. */
 export interface TrayWait {
@@ -40,7 +37,7 @@ export function serveFindings({ steps, nowMs, roomC, waits, takeOuts, noMoment, 
     found.push({ code: 'serve.on-time', tone: 'good', values: { startMs } });
   }
   // Shaping, waiting and warming up the oil add up on the bench until the last portion goes in.
-  const limitS = (roomC > 32 ? 1 : 2) * HOUR_S;
+  const limitS = roomLimitS(roomC);
   const waitS = Math.max(0, ...waits.map((one) => one.waitS));
   if (waitS > limitS) found.push({ code: 'serve.room-limit', tone: 'stop', values: { waitS, limitS } });
   const mostS = dough && doughFamily(dough.family).waitsS;
@@ -53,7 +50,8 @@ export function serveFindings({ steps, nowMs, roomC, waits, takeOuts, noMoment, 
   const fryMs = steps.find(({ id }) => id === 'fry')?.startMs ?? eatMs;
   const firstS = takeOuts[0];
   const holdS = firstS ? (eatMs - fryMs) / 1000 - firstS.startS - (firstS.takeOutS ?? 0) : 0;
-  if (holdS > BEST_S) found.push({ code: 'serve.hold-long', tone: 'look-out', values: { holdS, bestS: BEST_S } });
+  if (holdS > LIMITS.fried.bestS)
+    found.push({ code: 'serve.hold-long', tone: 'look-out', values: { holdS, bestS: LIMITS.fried.bestS } });
   if (keeps && !noMoment) found.push({ code: 'serve.keeps', tone: 'know', values: keeps });
   return found;
 }

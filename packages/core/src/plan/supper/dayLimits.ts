@@ -3,7 +3,7 @@ import { COST, type DayLag } from '../../schedule/dayTask.js';
 import type { DayPart } from './dayPart.js';
 import type { DayStep, DayWork } from './dayTasks.js';
 import type { RunStep } from '../batch/runSheet.js';
-import { BEST_S } from '../batch/serveFindings.js';
+import { LIMITS } from '../../limits/limits.js';
 import { COOKED_KEEP_S } from '../tray/trayKeep.js';
 
 /** What was crisped in the oven is on the table within this, s. Our own. */
@@ -93,7 +93,7 @@ export function mostOf(part: DayPart, reach: Reach): DayLag[] {
       const { fromS, lengthS } = crisp.one;
       return { from: null, to: crisp.work.id, leastS: reach.s(eatMs) - mostS - fromS - lengthS, weight };
     };
-    found.push(out(HOT_S, 2 * COST.late), out(BEST_S, COST.unsafe));
+    found.push(out(HOT_S, 2 * COST.late), out(LIMITS.fried.bestS, COST.unsafe));
   }
   // Fried and baked pieces to the table while they are at their best.
   for (const there of [crisp ? undefined : fry, bake]) {
@@ -101,7 +101,12 @@ export function mostOf(part: DayPart, reach: Reach): DayLag[] {
     const { fromS, lengthS } = there.one;
     // The first portion waits longest.
     const upS = Math.round(fromS + (there === fry ? Math.min(lengthS, part.firstUpS ?? lengthS) : lengthS));
-    found.push({ from: null, to: there.work.id, leastS: reach.s(eatMs) - BEST_S - upS, weight: COST.stale });
+    found.push({
+      from: null,
+      to: there.work.id,
+      leastS: reach.s(eatMs) - LIMITS.fried.bestS - upS,
+      weight: COST.stale,
+    });
   }
   return found;
 }

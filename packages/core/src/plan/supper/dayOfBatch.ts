@@ -2,7 +2,7 @@ import { type CookState, stepState } from '../../cook/cookAct.js';
 import type { DayPart } from './dayPart.js';
 import { isInOven } from './dayWorks.js';
 import type { RunStep } from '../batch/runSheet.js';
-import { BEST_S } from '../batch/serveFindings.js';
+import { LIMITS } from '../../limits/limits.js';
 import type { DayEntry } from './supperDay.js';
 
 /** So much off is no matter. */
@@ -85,5 +85,5 @@ export function batchIn(part: DayPart, entries: readonly DayEntry[], state: Cook
 
 /** Whether pieces that were fried first wait longer for the table than they are good. @example isHeldLong({ heldS: 9000 }) // true */
 export function isHeldLong({ heldS }: Pick<DayOfBatch, 'heldS'>): boolean {
-  return heldS > BEST_S;
+  return heldS > LIMITS.fried.bestS;
 }

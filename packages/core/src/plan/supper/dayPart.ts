@@ -1,3 +1,4 @@
+import { LIMITS, roomLimitS } from '../../limits/limits.js';
 import { shapeOf } from '../../shapes/shapes.js';
 import { type CookState, stepState } from '../../cook/cookAct.js';
 import type { BatchDraft } from '../../draft/batchDraft.js';
@@ -13,13 +14,7 @@ import { type RunStep, runSheet } from '../batch/runSheet.js';
 import { type SupperPart, supperPart } from './supperEats.js';
 import { rawKeepS } from '../tray/trayKeep.js';
 
-const HOUR_S = 3600;
 /** Filled pieces are at room temperature no longer than this, all waits together, s. */
-const ROOM_LIMIT_S = { usual: 2 * HOUR_S, hot: HOUR_S };
-/** A room is hot over this, °C. */
-const HOT_ROOM_C = 32;
-/** Oil is hot enough to hurt over this, °C: from there up and down to there somebody stays with it. */
-export const HOT_OIL_C = 60;
 
 /** Which cutter cuts a tray's blanks: by its size, to the millimetre; `null`: none does. */
 function cutterOf({ shape, fold, fromStored }: TrayDraft): string | null {
@@ -84,7 +79,7 @@ export function dayPart(
     fried.map(({ draft, plan }) => ({ draft, cold: plan, hot: plan })),
     kitchen,
   );
-  const roomLimitS = kitchen.roomC > HOT_ROOM_C ? ROOM_LIMIT_S.hot : ROOM_LIMIT_S.usual;
+  const limitS = roomLimitS(kitchen.roomC);
   const lastDropsS = fried.map(
     ({ draft, plan: { fry } }, i) => startS[i]! + (fry?.loads ? lastDropS(fry.loads, draft.pieces) : 0),
   );
@@ -95,14 +90,14 @@ export function dayPart(
     eatMs: Date.parse(batch.eatAt),
     sheet,
     doughWaitS: isMade && !isCold && planned[0] ? planned[0].plan.dough.figures.family.waitsS : null,
-    roomLimitS,
+    roomLimitS: limitS,
     cutters: Object.fromEntries(
       planned.flatMap(({ draft }) => {
         const cutter = cutterOf(draft);
         return cutter === null ? [] : [[planned.length > 1 ? draft.mark! : '', cutter]];
       }),
     ),
-    stays: partStays(planned, sheet, dropsS, roomLimitS),
+    stays: partStays(planned, sheet, dropsS, limitS),
     fried: fried.map(({ draft }, i) => ({
       mark: draft.mark ?? 'A',
       fridgeKeepS: rawKeepS(draft, 'fridge'),
@@ -114,7 +109,7 @@ export function dayPart(
     hasMoment: planned.every(
       ({ plan: { fry, bake } }) => fry?.takeOutS !== null && fry?.crisp?.minutesS !== null && bake?.minutesS !== null,
     ),
-    coolsS: part.job ? oilChangeS(kitchen.pot, kitchen.roomC, part.job.oilC, HOT_OIL_C) : 0,
+    coolsS: part.job ? oilChangeS(kitchen.pot, kitchen.roomC, part.job.oilC, LIMITS.oil.leaveBelowC) : 0,
   };
 }
 

@@ -1,6 +1,6 @@
 import type { Finding } from '../../draft/finding.js';
 import type { ServePlan } from '../tray/batchPlan.js';
-import { BEST_S } from '../batch/serveFindings.js';
+import { LIMITS } from '../../limits/limits.js';
 import type { DayPlan } from './supperDay.js';
 
 /** What a batch by itself says of its time: in a supper its day plan says it. */
@@ -33,7 +33,7 @@ export function serveInDay(serve: ServePlan, dayPlan: DayPlan, batchId: string):
     const limitMs = Math.min(...cold.map((wait) => wait.limitMs));
     found.push({ code: 'serve.to-fridge', tone: 'look-out', values: { limitMs } });
   }
-  if (heldS > BEST_S)
-    found.push({ code: 'serve.hold-long', tone: 'look-out', values: { holdS: heldS, bestS: BEST_S } });
+  if (heldS > LIMITS.fried.bestS)
+    found.push({ code: 'serve.hold-long', tone: 'look-out', values: { holdS: heldS, bestS: LIMITS.fried.bestS } });
   return { ...serve, startMs, lastLoadUpMs: upMs ?? serve.lastLoadUpMs, findings: [...found, ...kept] };
 }

@@ -2,7 +2,7 @@ import { type TrayDraft, USUAL_BAKE } from '../../draft/draft.js';
 import type { Kitchen } from '../../draft/kitchen.js';
 import { RANGES } from '../../draft/ranges.js';
 import { requireIn } from '../../errors.js';
-import { REHEAT_C } from '../../filling/fillingSafety.js';
+import { LIMITS } from '../../limits/limits.js';
 import { advanceFry } from '../../frying/advanceFry.js';
 import { CRUST_LIMITS } from '../../frying/colour.js';
 import { copyFryBody, createFryBody, type FryBody, type FryBodySpec } from '../../frying/fryBody.js';
@@ -42,7 +42,7 @@ export function crispAgain(
   const hot = copyFryBody(cold, onRack(body, ovenH(draft, kitchen, crispC)));
   hot.stepS = OVEN_STEPPING.firstS;
   const fromS = hot.timeS;
-  const targetC = Math.min(kitchen.reheatC ?? REHEAT_C, body.boilingC - 4);
+  const targetC = Math.min(kitchen.reheatC ?? LIMITS.core.reheatC, body.boilingC - 4);
   let minutesS: number | null = null;
   const isThere = (now: FryBody) => {
     if (coreOf(now) < targetC) return false;

@@ -48,7 +48,7 @@ export function CoolingSheet({ line, onClose }: { readonly line: Line; readonly 
   return (
     <Sheet title={T.waysToCoolIt} isOpen onClose={onClose}>
       <DishFields dish={kitchen.dish} />
-      <Soft>{withTemps(T.from60To21C, printer)}</Soft>
+      <Soft>{withTemps(T.coolingGuideline, printer)}</Soft>
       <WayList aria-label={T.waysToCool}>
         {ways.map(({ place, dishes, depthM, cooling }) => {
           const name = `${PLACE_NAME[place]}, ${dishes === 1 ? T.oneDish : T.twoDishes}`;

@@ -5,7 +5,7 @@ import {
   type FillingMethod,
   type FindingCode,
   isUncooked,
-  REHEAT_C,
+  LIMITS,
   thickenersFor,
   withCookTo,
   withMethod,
@@ -118,7 +118,7 @@ function Decisions({ line }: { readonly line: Line }) {
       </Row>
       <RawPick
         filling={filling}
-        onSay={(raw) => edit('filling.raw', (d) => withRaw(d, raw, kitchen.reheatC ?? REHEAT_C))}
+        onSay={(raw) => edit('filling.raw', (d) => withRaw(d, raw, kitchen.reheatC ?? LIMITS.core.reheatC))}
       />
       <Choice
         label={T.madeAhead}
@@ -234,7 +234,12 @@ export function FillingStation({ line }: { readonly line: Line }) {
             onLines={(field, change) =>
               edit(`filling.${field}`, (d) => ({
                 ...d,
-                filling: withLinesAsked(d.filling, change(d.filling.lines), pantry, kitchen.reheatC ?? REHEAT_C),
+                filling: withLinesAsked(
+                  d.filling,
+                  change(d.filling.lines),
+                  pantry,
+                  kitchen.reheatC ?? LIMITS.core.reheatC,
+                ),
               }))
             }
           />

@@ -62,7 +62,7 @@ export function HoldSheet({ line, onClose }: { readonly line: Line; readonly onC
           );
         })}
       </WayList>
-      <Soft>{withTemps(T.twoHoursAtRoomTemperature, line.printer)}</Soft>
+      <Soft>{withTemps(T.roomGuideline, line.printer)}</Soft>
     </Sheet>
   );
 }

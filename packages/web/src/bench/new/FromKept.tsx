@@ -3,7 +3,7 @@ import {
   DOUGH_FAMILIES,
   type Kitchen,
   newTray,
-  REHEAT_C,
+  LIMITS,
   STARTERS,
   withRaw,
   WORKED_FORMULAS,
@@ -57,7 +57,7 @@ const SHIPPED_DOUGHS: readonly Choice<'dough'>[] = DOUGH_FAMILIES.map(({ id }) =
   from: null,
   body: { kind: 'dough', family: id, lines: WORKED_FORMULAS[id] },
 }));
-const shippedFillings = ({ reheatC = REHEAT_C }: Kitchen): readonly Choice<'filling'>[] =>
+const shippedFillings = ({ reheatC = LIMITS.core.reheatC }: Kitchen): readonly Choice<'filling'>[] =>
   STARTERS.map(({ id }) => {
     // Where local rules reheat to another temperature, it is planned for that.
     const tray = withRaw(newTray(id, id, 12, '2030-01-05T18:30:00Z'), null, reheatC);

@@ -1,4 +1,4 @@
-import { batchOf, newTray, REHEAT_C, type StarterId, STARTERS, withFlour, withRaw } from '@ember-fold/core/plan';
+import { batchOf, newTray, LIMITS, type StarterId, STARTERS, withFlour, withRaw } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { SHAPE_WORDS } from '../../text/en/shared/shapeWords';
 import { BENCH_SHEETS } from '../../text/en/bench/benchSheetPhrases';
@@ -26,7 +26,7 @@ export function FromStarter({ kitchen, printer, forWhom, make, isBusy, problem }
     const tray = newTray(details.name.trim(), starterId, piecesOf(count), details.eatAt, details.shape);
     const asked = count.way === 'flour' ? withFlour(tray, count.flourKg, kitchen) : tray;
     setTooLittle(!asked);
-    if (asked) void make(batchOf(withRaw(asked, null, kitchen.reheatC ?? REHEAT_C)));
+    if (asked) void make(batchOf(withRaw(asked, null, kitchen.reheatC ?? LIMITS.core.reheatC)));
   };
   return (
     <Panel aria-label={SOURCE_NAME.starter} style={{ maxWidth: 900 }}>

@@ -1,5 +1,5 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
-import type { CoolingResult } from '@ember-fold/core/plan';
+import { type CoolingResult, LIMITS } from '@ember-fold/core/plan';
 import { useMemo } from 'react';
 import { useTheme } from 'styled-components';
 import type { Printer } from '../../text/printer';
@@ -46,9 +46,13 @@ export function CoolingChart({ cooling, split, printer }: CoolingChartProps) {
             symbol: 'none',
             silent: true,
             lineStyle: { color: theme.know, type: 'dashed' },
-            label: { ...markText(theme), position: 'insideEndTop', formatter: LATER.safeBy2H },
+            label: {
+              ...markText(theme),
+              position: 'insideEndTop',
+              formatter: LATER.safeBy(printer.span(LIMITS.cooling.firstS)),
+            },
             data: [
-              { yAxis: printer.degrees(21) },
+              { yAxis: printer.degrees(LIMITS.cooling.firstC) },
               ...(cooling.toFoldS === null
                 ? []
                 : [

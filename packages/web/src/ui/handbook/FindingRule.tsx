@@ -1,6 +1,8 @@
 import type { FindingCode } from '@ember-fold/core/plan';
 import { ruleOf } from '../../text/en/learn/handbook/rules';
 import { SHARED as T } from '../../text/en/shared/sharedPhrases';
+import { withTemps } from '../../text/printer';
+import { usePrinter } from '../printing';
 import { MoreLink } from './cardLook';
 import { Explained } from './Explained';
 import { useOpenHandbook } from './openHandbook';
@@ -13,7 +15,7 @@ export function FindingRule({ code }: { readonly code: FindingCode }) {
   const { says, page } = ruleOf(code);
   return (
     <span style={{ display: 'block', marginTop: 4 }}>
-      <Explained text={says} seen={NONE} onPage={(of) => open({ page: of })} />{' '}
+      <Explained text={withTemps(says, usePrinter())} seen={NONE} onPage={(of) => open({ page: of })} />{' '}
       <MoreLink onPress={() => open({ page })}>{T.moreInTheHandbook}</MoreLink>
     </span>
   );

@@ -1,7 +1,7 @@
 import { plural } from '../shared/plural';
 import type { PlanChange, PlannedTray, RunStep, TrayMark } from '@ember-fold/core/plan';
 import type { MeasureId, RunStepId } from '@ember-fold/core/stove';
-import { coreMustBeSafe, isUncooked, plannedOf } from '@ember-fold/core/plan';
+import { coreMustBeSafe, isUncooked, plannedOf, LIMITS } from '@ember-fold/core/plan';
 import { keepsFor, plain, type Printer, withTemps } from '../../printer';
 import { methodOf } from '../shared/familyWords';
 import { portionLines } from '../bench/fold/divideText';
@@ -74,7 +74,9 @@ function crispLines({ plan }: PlannedTray, p: Printer): string[] {
   const { ovenC, minutesS, sheets } = crisp;
   if (minutesS === null) return [`They do not get hot all the way through at ${p.temp(ovenC)}.`];
   const each = sheets > 1 ? ` for each of ${sheets} sheets` : '';
-  return [`${p.temp(ovenC)} for ${p.span(minutesS)}${each}. Probe the middle of one: it must read ${p.temp(74)}.`];
+  return [
+    `${p.temp(ovenC)} for ${p.span(minutesS)}${each}. Probe the middle of one: it must read ${p.temp(LIMITS.core.reheatC)}.`,
+  ];
 }
 
 /** How each tray is baked. */
@@ -117,7 +119,7 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
     case 'cool':
       return [
         `Spread it shallow and ${filling.covered ? 'covered' : 'uncovered'} until it is at ${p.temp(plan.filling.foldC)} or below: warm filling softens the rim, and its steam opens the seam.`,
-        'Put it in the fridge within 2 hours of cooking.',
+        `Put it in the fridge within ${p.span(LIMITS.leftovers.intoFridgeS)} of cooking.`,
       ];
     case 'mix-dough':
       return methodOf(plan.dough.figures).map((line) => withTemps(line, p));
@@ -196,7 +198,7 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
       return ['Heat the oven first, without the tray in it.', ...bakeLines(trays, p)];
     case 'crisp':
       return [
-        'Cool fried pieces on a rack, then put them in the fridge within 2 hours of frying.',
+        `Cool fried pieces on a rack, then put them in the fridge within ${p.span(LIMITS.leftovers.intoFridgeS)} of frying.`,
         'Heat the oven first. Lay the pieces out in one layer, not touching.',
         ...fried.flatMap((one) => crispLines(one, p).map((line) => ofTray(one, fried.length > 1, line))),
       ];
@@ -209,7 +211,7 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
       return ['Open the stove page. It tells you what to put in, turn and take out.'];
     case 'serve':
       return [
-        'Drain them on a rack in one layer, never stacked. They are best within 2 hours.',
+        `Drain them on a rack in one layer, never stacked. They are best within ${p.span(LIMITS.fried.bestS)}.`,
         ...fried.flatMap((one) => insideLines(one, p).map((line) => ofTray(one, fried.length > 1, line))),
         'Tell your guests what is in them.',
       ];

@@ -1,7 +1,5 @@
+import { LIMITS } from '@ember-fold/core/plan';
 import type { Printer } from '../../printer';
-
-/** Oil may be left alone only below this temperature, °C. Source: docs/models/practice.md. */
-export const SAFE_C = 60;
 
 export type CautionId = 'watch' | 'fire' | 'no-water' | 'dry' | 'children' | 'burns';
 
@@ -17,7 +15,7 @@ export function cautionsText(p: Pick<Printer, 'temp'>): readonly Caution[] {
     {
       id: 'watch',
       title: 'Never leave hot oil alone',
-      what: `Stay with it from the moment you turn the heat on until it is below ${p.temp(SAFE_C)} again.`,
+      what: `Stay with it from the moment you turn the heat on until it is below ${p.temp(LIMITS.oil.leaveBelowC)} again.`,
     },
     {
       id: 'fire',

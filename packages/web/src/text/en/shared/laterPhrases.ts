@@ -4,7 +4,7 @@ export const LATER = {
   addAllergy: 'Add an allergy',
   takeOff: (name: string) => `Remove: ${name}`,
   oneDish: 'one dish',
-  safeBy2H: 'safe limit: 2 h',
+  safeBy: (span: string) => `safe limit: ${span}`,
   twoDishes: 'two dishes',
   notWithin12Hours: 'not within 12 hours',
   after: (time: string | number) => `after ${time}`,

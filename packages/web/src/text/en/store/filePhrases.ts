@@ -160,6 +160,6 @@ export const RECIPE = {
     `Bake at ${temp}, until golden and the middle of the filling has reached ${core}.`,
   laidBy: { freeze: 'Freeze the pieces on a tray.', chill: 'Keep the pieces covered in the fridge.' },
   line: (amount: string, name: string) => `${amount} ${name}`,
-  caution: 'Keep pieces at room temperature no longer than 2 h in all. Local food rules come first.',
+  caution: 'Keep pieces at room temperature no longer than {room.mostS} in all. Local food rules come first.',
   oil: 'Never leave hot oil alone. Keep a lid that fits the pot within reach; never pour water on burning oil.',
 } as const;

@@ -11,7 +11,7 @@ import {
   traysOf,
 } from '@ember-fold/core/plan';
 import { RECIPE as T } from './filePhrases';
-import type { Printer } from '../../printer';
+import { type Printer, withTemps } from '../../printer';
 import { stepText } from '../bench/fold/stepText';
 import { fillingName } from '../bench/trayText';
 import { FAMILY_WORDS } from '../shared/familyWords';
@@ -55,7 +55,7 @@ export function recipeOfBatch(batch: BatchDraft, kitchen: Kitchen, printer: Prin
       })),
     ],
     steps: [...new Set(steps)],
-    notes: [T.caution, T.oil],
+    notes: [withTemps(T.caution, printer), T.oil],
   };
 }
 

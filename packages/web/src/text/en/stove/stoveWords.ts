@@ -1,3 +1,4 @@
+import { LIMITS } from '@ember-fold/core/plan';
 import { plural } from '../shared/plural';
 import {
   wantedCrumb,
@@ -14,8 +15,8 @@ import {
   type SeenLooks,
   type StartPoint,
   type StoveFit,
+  REOPEN_MS,
 } from '@ember-fold/core/stove';
-import { SAFE_C } from '../shared/cautions';
 import { CRUMB_DOES } from '../bench/fry/methodText';
 import { plain, type Printer, listNames } from '../../printer';
 
@@ -69,7 +70,7 @@ export function nextText(
                 : step.reason === 'load-needs'
                   ? 'This keeps the oil at its temperature with these pieces in.'
                   : step.reason === 'all-out'
-                    ? `Everything is out. Stay until the oil is below ${temp(SAFE_C)}.`
+                    ? `Everything is out. Stay until the oil is below ${temp(LIMITS.oil.leaveBelowC)}.`
                     : 'This keeps the oil at its temperature.',
       };
     case 'skim':
@@ -214,14 +215,17 @@ export function finishLines({ unfried, hotC, burner }: FinishAsks, p: Printer): 
   const lines: string[] = [];
   if (unfried > 0)
     lines.push(
-      `${plural(unfried, 'One piece has', `${plain(unfried, 0)} pieces have`)} not been fried. Put raw pieces in the fridge or freezer within 2 hours.`,
+      `${plural(unfried, 'One piece has', `${plain(unfried, 0)} pieces have`)} not been fried. Put raw pieces in the fridge or freezer within ${p.span(LIMITS.room.mostS)}.`,
     );
   if (burner > 0) lines.push(`The burner is on at ${plain(burner, 0)}. Turn it off.`);
   if (hotC !== null)
     lines.push(
-      `The oil is at ${p.temp(hotC)}. Stay with it until it is below ${p.temp(SAFE_C)}, and keep children and pets away.`,
+      `The oil is at ${p.temp(hotC)}. Stay with it until it is below ${p.temp(LIMITS.oil.leaveBelowC)}, and keep children and pets away.`,
     );
-  return [...lines, 'If you finish by mistake, you can reopen the batch from its ledger record for 2 hours.'];
+  return [
+    ...lines,
+    'If you finish by mistake, you can reopen the batch from its ledger record for ' + p.span(REOPEN_MS / 1000) + '.',
+  ];
 }
 
 /** How long the cook takes over a piece today; loads are planned for that pace. */

@@ -27,7 +27,8 @@ export const DAY_PLAN = {
   legend:
     'Dashed: needs no hands. Drag a task, or move it with the arrow keys, and the rest moves with it. Open a task to fix its time.',
   now: (clock: string) => `now ${clock}`,
-  coolSays: (pot: string, clock: string) => `${pot}: the oil is above {60} until ${clock}. Somebody must stay with it.`,
+  coolSays: (pot: string, clock: string) =>
+    `${pot}: the oil is above {oil.leaveBelowC} until ${clock}. Somebody must stay with it.`,
   fridge: (each: string) => `Put filled pieces in the fridge, covered. Left out, they are safe only until: ${each}.`,
   until: (name: string, clock: string) => `${name} ${clock}`,
   before: (name: string, span: string) => `${name} ${span}`,
@@ -47,7 +48,7 @@ export const DAY_PLAN = {
     `Allowing for how much your timings vary, there is a ${tenths} in 10 chance of serving more than ${span} late. Start ${sooner} earlier and it is 1 in 10.`,
   steady: 'Allowing for how much your timings vary, there are at least 9 chances in 10 of serving on time.',
   held: (each: string) =>
-    `Fried long before serving: ${each}. Keep them above {60} in the oven, or fry them later: they are best within 2 hours.`,
+    `Fried long before serving: ${each}. Keep them above {warm.leastC} in the oven, or fry them later: they are best within {fried.bestS}.`,
   holds: 'On time',
   late: 'Late',
   allUp: (clock: string) => `Last piece out at ${clock}`,

@@ -3,7 +3,8 @@ export const FILLING = {
   dishLength: 'Dish, length',
   dishWidth: 'Dish, width',
   waysToCoolIt: 'Ways to cool it',
-  from60To21C: 'The usual guideline is from {60} to {21} within 2 h. Local rules come first.',
+  coolingGuideline:
+    'The usual guideline is from {cooling.fromC} to {cooling.firstC} within {cooling.firstS}. Local rules come first.',
   waysToCool: 'Ways to cool',
   oneDish: 'one dish',
   twoDishes: 'two dishes',

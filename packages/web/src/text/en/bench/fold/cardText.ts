@@ -31,5 +31,5 @@ export function cardFigures(
 export const CARD_NOTES: readonly string[] = [
   'Keep the worktop dry and the rim free of flour. Press the air out from the middle to the ends. Pinch the seam once more just before frying.',
   'Keep every waiting disc and piece under a damp cloth. Fill, seal and fry the oldest first.',
-  'Keep pieces at room temperature no longer than 2 h in all (1 h above {32}). Local food rules come first.',
+  'Keep pieces at room temperature no longer than {room.mostS} in all ({room.hotMostS} above {room.hotOverC}). Local food rules come first.',
 ];

@@ -1,4 +1,11 @@
-import type { DoughFamily, HoldTimes, Kitchen, RawPart, StartState } from '@ember-fold/core/plan';
+import {
+  type DoughFamily,
+  type HoldTimes,
+  type Kitchen,
+  type RawPart,
+  type StartState,
+  roomLimitS,
+} from '@ember-fold/core/plan';
 import type { Printer } from '../../../printer';
 
 export const OLDEST_FIRST =
@@ -20,7 +27,7 @@ interface Of {
 /** How long each way takes for this piece, and how to fry it afterwards. */
 export function holdText(start: StartState, times: HoldTimes, { family, kitchen, raw }: Of, printer: Printer): string {
   const keeps = family.id === 'yeast' ? 'a few hours (the yeast goes on working)' : 'a day';
-  const limit = kitchen.roomC > 32 ? '1 h' : '2 h';
+  const limit = printer.span(roomLimitS(kitchen.roomC));
   const hard =
     times.toHardS === null
       ? 'They do not freeze hard within 12 hours in this freezer.'

@@ -116,8 +116,8 @@ export const FRY = {
   holdUntilTheOil: 'Hold until frying',
   waysToHold: 'Ways to hold',
   couldNotBeWorkedOut: 'This could not be computed for this piece.',
-  twoHoursAtRoomTemperature:
-    'The usual guideline is two hours at room temperature in all, or one above {32}. Local food rules and labels come first.',
+  roomGuideline:
+    'The usual guideline is {room.mostS} at room temperature in all, or {room.hotMostS} above {room.hotOverC}. Local food rules and labels come first.',
   otherLoads: 'Other loads',
   orderAtThePot: 'Order at the pot',
   loadsOf: 'Loads of',

@@ -1,5 +1,5 @@
 import { counted, plural } from '../../shared/plural';
-import type { Finding } from '@ember-fold/core/plan';
+import { type Finding, LIMITS } from '@ember-fold/core/plan';
 import { type HotSentences, sayBy } from '../../shared/findingText';
 import { keepsFor, plain, type Printer } from '../../../printer';
 import { DECIDES } from '../../shared/decidesWords';
@@ -62,7 +62,7 @@ const SENTENCES: HotSentences = {
   'fry.pipeline': ({ size, everyS, lowestC }, p) =>
     `A piece goes in every ${p.time(everyS)}, with ${plain(size, 0)} in the oil at a time. The oil stays at ${p.temp(lowestC)} or above.`,
   'fry.crisp': ({ ovenC, minutesS, sheets }, p) =>
-    `Put the fried pieces in the fridge within 2 hours. Before serving, heat them for ${p.span(minutesS)} in the oven at ${p.temp(ovenC)}${sheets > 1 ? `, one tray of ${sheets} at a time` : ''}, until the middle reaches ${p.temp(74)}.`,
+    `Put the fried pieces in the fridge within ${p.span(LIMITS.leftovers.intoFridgeS)}. Before serving, heat them for ${p.span(minutesS)} in the oven at ${p.temp(ovenC)}${sheets > 1 ? `, one tray of ${sheets} at a time` : ''}, until the middle reaches ${p.temp(LIMITS.core.reheatC)}.`,
   'fry.crisp-never': ({ ovenC }, p) =>
     `Cold fried pieces do not get hot all the way through in the oven at ${p.temp(ovenC)}. Use a hotter oven, or eat them straight after frying.`,
   'fry.crisp-dark': ({ ovenC, minutesS }, p) =>
@@ -138,7 +138,7 @@ const SENTENCES: HotSentences = {
   'serve.keeps': ({ keepS, place }, p) =>
     place === 'tin'
       ? `Leftovers keep for ${keepsFor(keepS, p)} in a tin.`
-      : `Put leftovers in the fridge within 2 hours; they keep for ${keepsFor(keepS, p)}. Crisp them again in the oven, once only.`,
+      : `Put leftovers in the fridge within ${p.span(LIMITS.leftovers.intoFridgeS)}; they keep for ${keepsFor(keepS, p)}. Crisp them again in the oven, once only.`,
   'bake.golden': ({ minutesS, ovenC }, p) => `Golden and cooked through after ${p.span(minutesS)} at ${p.temp(ovenC)}.`,
   'bake.pale': ({ minutesS, goldenS }, p) =>
     `They are still pale after ${p.span(minutesS)}. They are golden after ${p.span(goldenS)}.`,

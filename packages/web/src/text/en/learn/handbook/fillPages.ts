@@ -1,3 +1,4 @@
+import { LIMITS } from '@ember-fold/core/plan';
 import type { HandbookPage } from './page';
 
 /** Pages on filling, dividing, sealing and shapes. */
@@ -43,7 +44,7 @@ export const FILL_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          `Cool the filling from ${p.temp(60)} to ${p.temp(21)} within two hours, and to ${p.temp(5)} within four more.`,
+          `Cool the filling from ${p.temp(LIMITS.cooling.fromC)} to ${p.temp(LIMITS.cooling.firstC)} within ${p.span(LIMITS.cooling.firstS)}, and to ${p.temp(LIMITS.cooling.secondC)} within ${p.span(LIMITS.cooling.secondS)} more.`,
           `Shallow is fast. In the fridge, half the depth takes about half the time; in cold water about a third. Spread it less than ${p.length(0.05)} deep, split it in two, stand the dish in cold water, then put it in the fridge.`,
           'Cover it when it stops steaming. Work from a small dish and keep the rest cold.',
         ],

@@ -1,3 +1,5 @@
+import { counted } from '../../shared/plural';
+import { LIMITS, doughFamily } from '@ember-fold/core/plan';
 import type { Printer } from '../../../printer';
 import { type HandbookPage, METHOD_OIL } from './page';
 
@@ -112,17 +114,17 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          `A piece is done when the innermost dough has set, at ${p.temp(92)}, and the filling is safe. A filling that was cooked and cooled earlier is not safe because it is warm: it has to be hot again all the way through (${p.temp(74)}).`,
+          `A piece is done when the innermost dough has set, at ${p.temp(92)}, and the filling is safe. A filling that was cooked and cooled earlier is not safe because it is warm: it has to be hot again all the way through (${p.temp(LIMITS.core.reheatC)}).`,
         ],
       },
       {
         title: 'Safe temperatures at the coldest point of the filling',
         says: [],
         list: [
-          `Poultry, including minced poultry: ${p.temp(74)}.`,
-          `Minced meat and egg: ${p.temp(71)}.`,
-          `Fish and shellfish: ${p.temp(63)}.`,
-          `Anything cooked earlier and reheated: ${p.temp(74)}; some countries require ${p.temp(75)}, or ${p.temp(70)} for two minutes. Reheat it only once.`,
+          `Poultry, including minced poultry: ${p.temp(LIMITS.core.poultryC)}.`,
+          `Minced meat and egg: ${p.temp(LIMITS.core.mincedMeatC)}.`,
+          `Fish and shellfish: ${p.temp(LIMITS.core.fishC)}.`,
+          `Anything cooked earlier and reheated: ${p.temp(LIMITS.core.reheatC)}; some countries require ${p.temp(75)}, or ${p.temp(70)} for two minutes. Reheat it only once.`,
         ],
       },
       {
@@ -198,10 +200,10 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          'Fried pieces are best within two hours. Crisp them again in the oven or air fryer, not in the microwave.',
-          `Filled pieces may spend two hours at room temperature in all: shaping, proofing and waiting count together. Above ${p.temp(32)} it is one hour.`,
-          'Put cooked leftovers in the fridge within two hours. Cool rice, beans and lentils fastest of all: spread them thin, and have them cold within an hour or two. Reheat leftovers only once.',
-          'Yeast doughs keep for some hours in the fridge, shortcrust for a day.',
+          `Fried pieces are best within ${p.span(LIMITS.fried.bestS)}. Crisp them again in the oven or air fryer, not in the microwave.`,
+          `Filled pieces may spend ${p.span(LIMITS.room.mostS)} at room temperature in all: shaping, proofing and waiting count together. Above ${p.temp(LIMITS.room.hotOverC)} it is ${p.span(LIMITS.room.hotMostS)}.`,
+          `Put cooked leftovers in the fridge within ${p.span(LIMITS.leftovers.intoFridgeS)}. Cool rice, beans and lentils fastest of all: spread them thin, and have them cold within an hour or two. Reheat leftovers only once.`,
+          `In the fridge, yeast dough keeps for ${counted(doughFamily('yeast').keepsDays, 'day')}, shortcrust for ${counted(doughFamily('shortcrust').keepsDays, 'day')}.`,
         ],
       },
     ],

@@ -1,4 +1,5 @@
-import { plural } from '../../shared/plural';
+import { LIMITS, doughFamily } from '@ember-fold/core/plan';
+import { plural, counted } from '../../shared/plural';
 import MiniSearch from 'minisearch';
 import type { Printer } from '../../../printer';
 import { CARE_PAGES } from './carePages';
@@ -193,11 +194,11 @@ export const SYMPTOMS: readonly (readonly [seen: string, likely: string, change:
 
 /** How long food keeps. */
 export const KEEPS: readonly (readonly [what: string, howLong: (p: Printer) => string])[] = [
-  ['fried pieces, at their best', () => '2 hours'],
-  ['filled raw pieces at room temperature', () => '2 hours in all'],
-  ['the same in a hot kitchen', (p) => `1 hour in all, above ${p.temp(32)}`],
-  ['cooked leftovers, before they go into the fridge', () => '2 hours'],
-  ['shortcrust doughs in the fridge', () => '1 day'],
-  ['yeast doughs in the fridge', () => 'some hours'],
+  ['fried pieces, at their best', (p) => p.span(LIMITS.fried.bestS)],
+  ['filled raw pieces at room temperature', (p) => `${p.span(LIMITS.room.mostS)} in all`],
+  ['the same in a hot kitchen', (p) => `${p.span(LIMITS.room.hotMostS)} in all, above ${p.temp(LIMITS.room.hotOverC)}`],
+  ['cooked leftovers, before they go into the fridge', (p) => p.span(LIMITS.leftovers.intoFridgeS)],
+  ['shortcrust dough in the fridge', () => counted(doughFamily('shortcrust').keepsDays, 'day')],
+  ['yeast dough in the fridge', () => counted(doughFamily('yeast').keepsDays, 'day')],
   ['frozen raw pieces', () => '2 to 3 months'],
 ];

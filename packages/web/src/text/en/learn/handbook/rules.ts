@@ -58,12 +58,12 @@ const RULE = {
     page: 'core',
   },
   cooling: {
-    says: 'Cooling is computed for the depth and place of the dish. The usual limits are 2 hours to lukewarm, then 4 more to fridge-cold.',
+    says: 'Cooling is computed for the depth and place of the dish. The usual limits are {cooling.firstS} to lukewarm, then {cooling.secondS} more to fridge-cold.',
     page: 'cooling',
   },
   keeps: { says: 'How long food keeps is counted from when it was made, if it stays cold.', page: 'keeping' },
   room: {
-    says: 'Time out of the fridge adds up over folding, proofing and waiting: 2 hours at most, 1 hour in a hot kitchen.',
+    says: 'Time out of the fridge adds up over folding, proofing and waiting: {room.mostS} at most, {room.hotMostS} in a hot kitchen.',
     page: 'keeping',
   },
   seam: {
