@@ -1,5 +1,5 @@
-import { STATION_NAME } from '../text/en/shell/stationWords';
-import { BENCH as T } from '../text/en/bench/benchPhrases';
+import { STATION_NAME } from '#text/shell/stationWords';
+import { BENCH as T } from '#text/bench/benchPhrases';
 import { lazyPart } from '../ui/lazyPart';
 import { WhereFrom } from '../ui/controls/WhereFrom';
 import { Flame, Layers2, ListChecks, Redo2, Undo2 } from 'lucide-react';
@@ -21,8 +21,8 @@ import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
-import { STATIONS } from '../text/en/bench/lineText';
-import { TRAY } from '../text/en/bench/trayText';
+import { STATIONS } from '#text/bench/lineText';
+import { TRAY } from '#text/bench/trayText';
 import { FoldStation } from './fold/FoldStation';
 import { warmPlans } from '../workers/planClient';
 import { LineBar } from './LineBar';

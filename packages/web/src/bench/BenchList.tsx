@@ -1,4 +1,4 @@
-import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
+import { BENCH_SHEETS as T } from '#text/bench/benchSheetPhrases';
 import type { BatchSummary } from '@ember-fold/core/plan';
 import { lazyPart } from '../ui/lazyPart';
 import { Plus, Trash2 } from 'lucide-react';

@@ -2,7 +2,7 @@ import { type BatchSummary, copyDraft } from '@ember-fold/core/plan';
 import { Copy } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { api, problemOf } from '../data/api/api';
-import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
+import { BENCH_SHEETS as T } from '#text/bench/benchSheetPhrases';
 import { Button } from '../ui/controls/Button';
 import { Problem } from '../ui/controls/Panel';
 

@@ -1,4 +1,4 @@
-import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
+import { BENCH_SHEETS as T } from '#text/bench/benchSheetPhrases';
 import type { BatchSummary } from '@ember-fold/core/plan';
 import { Button } from '../ui/controls/Button';
 import { Problem } from '../ui/controls/Panel';

@@ -1,4 +1,4 @@
-import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
+import { BENCH_SHEETS as T } from '#text/bench/benchSheetPhrases';
 import { sameFormula, storeBodyOf } from '@ember-fold/core/ledger';
 import type { Limit } from '@ember-fold/core/plan';
 import { ListChecks, Percent, Scale, Sigma, Warehouse } from 'lucide-react';

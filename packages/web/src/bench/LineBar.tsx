@@ -1,4 +1,4 @@
-import { BENCH as T } from '../text/en/bench/benchPhrases';
+import { BENCH as T } from '#text/bench/benchPhrases';
 import type { Station } from '@ember-fold/core/plan';
 import { memo, useEffect, useRef, useState } from 'react';
 import { NavLink, useLocation, useParams } from 'react-router';
@@ -6,7 +6,7 @@ import { keyframes, styled } from 'styled-components';
 import { figureFont } from '../ui/theme';
 import type { Line } from '../data/draft/useLine';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
-import { COMING, lineText, type StationText } from '../text/en/bench/lineText';
+import { COMING, lineText, type StationText } from '#text/bench/lineText';
 
 /** Narrower than this the five stations do not stand side by side: the line scrolls. */
 const NARROW = '@media (max-width: 1080px)';

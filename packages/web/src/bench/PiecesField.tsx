@@ -1,4 +1,4 @@
-import { BENCH as T } from '../text/en/bench/benchPhrases';
+import { BENCH as T } from '#text/bench/benchPhrases';
 import { withPieces, RANGES } from '@ember-fold/core/plan';
 import { useEdit } from '../data/draft/useEdit';
 import { Row } from '../ui/controls/Panel';

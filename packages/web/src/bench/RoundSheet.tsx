@@ -1,4 +1,4 @@
-import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
+import { BENCH_SHEETS as T } from '#text/bench/benchSheetPhrases';
 import { type Limit, roundFormula, withRounding } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { editKitchen } from '../data/draft/editKitchen';

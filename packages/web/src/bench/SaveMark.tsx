@@ -1,6 +1,6 @@
 import { styled } from 'styled-components';
 import { useSave } from '../data/draft/useSave';
-import { SAVE_TEXT } from '../text/en/shell/stationWords';
+import { SAVE_TEXT } from '#text/shell/stationWords';
 
 const Mark = styled.span`
   font-size: 13px;

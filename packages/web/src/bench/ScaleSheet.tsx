@@ -1,4 +1,4 @@
-import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
+import { BENCH_SHEETS as T } from '#text/bench/benchSheetPhrases';
 import { type Limit, PAN_FULL, withLimit, withPan, RANGES } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { useEdit } from '../data/draft/useEdit';

@@ -1,4 +1,4 @@
-import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
+import { BENCH_SHEETS as T } from '#text/bench/benchSheetPhrases';
 import { sameFormula, storeBodyOf, withStoreFormula, type StoreFormula } from '@ember-fold/core/ledger';
 import { findIngredients, type Limit } from '@ember-fold/core/plan';
 import { useState } from 'react';
@@ -14,7 +14,7 @@ import { FilterField } from '../ui/controls/FilterField';
 import { NameField } from '../ui/controls/NameField';
 import { PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { Sheet } from '../ui/controls/Sheet';
-import { FAMILY_WORDS } from '../text/en/shared/familyWords';
+import { FAMILY_WORDS } from '#text/shared/familyWords';
 
 const List = styled.ul`
   max-height: 264px;

@@ -3,7 +3,7 @@ import { RANGES, type TrayMark, trayOf } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { editBatch } from '../data/draft/useEdit';
 import type { Line } from '../data/draft/useLine';
-import { expectedText, TEST as T, TEST_CHANGE_NAME } from '../text/en/bench/testPhrases';
+import { expectedText, TEST as T, TEST_CHANGE_NAME } from '#text/bench/testPhrases';
 import { Button } from '../ui/controls/Button';
 import { Problem, Row, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';

@@ -1,4 +1,4 @@
-import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
+import { BENCH_SHEETS as T } from '#text/bench/benchSheetPhrases';
 import { batchAmounts, type StepAmount, stepOfAmount } from '@ember-fold/core/ledger';
 import { batchPieces } from '@ember-fold/core/plan';
 import { cookState, stepState } from '@ember-fold/core/stove';
@@ -12,8 +12,8 @@ import { Button } from '../ui/controls/Button';
 import { LiveScale } from '../ui/controls/LiveScale';
 import { PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';
-import { fillingName, trayNames } from '../text/en/bench/trayText';
-import { WEIGH_GROUP_NAME } from '../text/en/store/storeWords';
+import { fillingName, trayNames } from '#text/bench/trayText';
+import { WEIGH_GROUP_NAME } from '#text/store/storeWords';
 
 const groupName = (what: string, of: string | undefined): string => (of ? `${what}, ${of}` : what);
 

@@ -1,4 +1,4 @@
-import { COOK as T } from '../text/en/cook/cookPhrases';
+import { COOK as T } from '#text/cook/cookPhrases';
 import { useState } from 'react';
 import { type Tone, mayNotify, readyToSound, ring, say, useCalls } from '../data/device/bell';
 import { Button } from '../ui/controls/Button';

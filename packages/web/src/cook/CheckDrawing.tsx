@@ -1,4 +1,4 @@
-import { COOK as T } from '../text/en/cook/cookPhrases';
+import { COOK as T } from '#text/cook/cookPhrases';
 import type { CheckId } from '@ember-fold/core/plan';
 import type { ReactNode } from 'react';
 import { styled, useTheme } from 'styled-components';

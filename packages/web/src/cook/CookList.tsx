@@ -1,4 +1,4 @@
-import { COOK as T } from '../text/en/cook/cookPhrases';
+import { COOK as T } from '#text/cook/cookPhrases';
 import { RANGES } from '@ember-fold/core/plan';
 import { AlarmClock } from 'lucide-react';
 import { useState } from 'react';

@@ -1,5 +1,5 @@
 import { dayAndClock } from '../text/printer';
-import { COOK as T } from '../text/en/cook/cookPhrases';
+import { COOK as T } from '#text/cook/cookPhrases';
 import { stepState } from '@ember-fold/core/stove';
 import { Printer as PrinterIcon, Undo2 } from 'lucide-react';
 import { useState } from 'react';
@@ -16,7 +16,7 @@ import { NameField } from '../ui/controls/NameField';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { WhereFrom } from '../ui/controls/WhereFrom';
-import { changeText, measureText, stepName, tableText } from '../text/en/cook/cookText';
+import { changeText, measureText, stepName, tableText } from '#text/cook/cookText';
 import type { Printer } from '../text/printer';
 import { CookGrid } from './CookGrid';
 import { CurrentStep } from './CurrentStep';

@@ -1,4 +1,4 @@
-import { COOK as T } from '../text/en/cook/cookPhrases';
+import { COOK as T } from '#text/cook/cookPhrases';
 import { type TrayDraft, type RunStep, stepFindings } from '@ember-fold/core/plan';
 import { type CheckAnswer, stepState } from '@ember-fold/core/stove';
 import { AlarmClock, ArrowRight, Check, Flame } from 'lucide-react';
@@ -9,9 +9,9 @@ import { startTimer, useTimers } from '../data/live/useTimers';
 import { Button } from '../ui/controls/Button';
 import { Findings } from '../ui/controls/Findings';
 import { Panel, Soft } from '../ui/controls/Panel';
-import { CHECK, checkAsk } from '../text/en/cook/checkText';
-import { mixFindingText } from '../text/en/bench/dough/mixFindingText';
-import { runLines, stepName } from '../text/en/cook/cookText';
+import { CHECK, checkAsk } from '#text/cook/checkText';
+import { mixFindingText } from '#text/bench/dough/mixFindingText';
+import { runLines, stepName } from '#text/cook/cookText';
 import type { Printer } from '../text/printer';
 import { CheckDrawing } from './CheckDrawing';
 import { MeasureRow } from './MeasureRow';

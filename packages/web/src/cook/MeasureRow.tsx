@@ -2,8 +2,8 @@ import { MEASURE_RANGE, printDuration, type RunStep, type StepMeasure } from '@e
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { CookTold } from '../data/live/live';
-import { COOK as T } from '../text/en/cook/cookPhrases';
-import { MEASURE_NAME, measureText } from '../text/en/cook/cookText';
+import { COOK as T } from '#text/cook/cookPhrases';
+import { MEASURE_NAME, measureText } from '#text/cook/cookText';
 import type { Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';
 import { LiveScale } from '../ui/controls/LiveScale';

@@ -1,7 +1,7 @@
 import { type StepAmount, stepAmounts } from '@ember-fold/core/ledger';
 import type { RunStep } from '@ember-fold/core/plan';
-import { COOK as T } from '../text/en/cook/cookPhrases';
-import { MEASURE_NAME, measureText, runLines, stepName, tableText } from '../text/en/cook/cookText';
+import { COOK as T } from '#text/cook/cookPhrases';
+import { MEASURE_NAME, measureText, runLines, stepName, tableText } from '#text/cook/cookText';
 import type { Printer } from '../text/printer';
 import { Cautions } from '../ui/controls/Cautions';
 import { OnPaper } from '../ui/controls/OnPaper';

@@ -1,4 +1,4 @@
-import { COOK as T } from '../text/en/cook/cookPhrases';
+import { COOK as T } from '#text/cook/cookPhrases';
 import { stepAmounts } from '@ember-fold/core/ledger';
 import type { RunStep } from '@ember-fold/core/plan';
 import { stepState } from '@ember-fold/core/stove';

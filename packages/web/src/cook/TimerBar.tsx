@@ -1,4 +1,4 @@
-import { COOK as T } from '../text/en/cook/cookPhrases';
+import { COOK as T } from '#text/cook/cookPhrases';
 import { callsBy, ringing, type Timer } from '@ember-fold/core/stove';
 import { AlarmClock, Check, Volume2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
@@ -11,7 +11,7 @@ import { useKitchen } from '../data/draft/useLine';
 import { moveTimer, stopTimer, useTimers } from '../data/live/useTimers';
 import { Button } from '../ui/controls/Button';
 import { Strip } from '../ui/controls/Strip';
-import { timerSpeech, timerText } from '../text/en/cook/cookText';
+import { timerSpeech, timerText } from '#text/cook/cookText';
 import { CallsSheet } from './CallsSheet';
 
 const One = styled.li<{ $urgency: 'none' | 'due' | 'late' | 'very-late' }>`

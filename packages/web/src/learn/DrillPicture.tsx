@@ -1,7 +1,7 @@
 import type { CrumbAnswer, Drill, FistHold } from '@ember-fold/core/stove';
 import type { ReactNode } from 'react';
 import { useTheme } from 'styled-components';
-import { DRILL as T } from '../text/en/learn/drillPhrases';
+import { DRILL as T } from '#text/learn/drillPhrases';
 import type { Printer } from '../text/printer';
 import { crustColour } from '../ui/drawing/crust';
 

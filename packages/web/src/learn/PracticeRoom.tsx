@@ -2,7 +2,7 @@ import { nextSituation, type PracticeSkill, practiceSkills } from '@ember-fold/c
 import { Link } from 'react-router';
 import { styled, useTheme } from 'styled-components';
 import { usePracticeResults } from '../data/draft/practiceResults';
-import { PRACTICE as T } from '../text/en/learn/practicePhrases';
+import { PRACTICE as T } from '#text/learn/practicePhrases';
 import { LinkList, Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { figureFont } from '../ui/theme';

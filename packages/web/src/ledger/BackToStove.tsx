@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, problemOf } from '../data/api/api';
 import { serverNowMs } from '../data/live/serverClock';
-import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
+import { LEDGER as T } from '#text/ledger/ledgerPhrases';
 import { Button } from '../ui/controls/Button';
 import { Problem } from '../ui/controls/Panel';
 

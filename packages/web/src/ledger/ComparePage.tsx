@@ -4,7 +4,7 @@ import { skipToken } from '@reduxjs/toolkit/query/react';
 import { X } from 'lucide-react';
 import { Link, useSearchParams } from 'react-router';
 import { api } from '../data/api/api';
-import { COMPARE as C, rowText } from '../text/en/ledger/comparePhrases';
+import { COMPARE as C, rowText } from '#text/ledger/comparePhrases';
 import { Button } from '../ui/controls/Button';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';

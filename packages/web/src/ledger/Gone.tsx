@@ -2,7 +2,7 @@ import type { LedgerRecord } from '@ember-fold/core/ledger';
 import { useNavigate } from 'react-router';
 import { problemOf } from '../data/api/api';
 import { recordApi } from '../data/api/recordApi';
-import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
+import { LEDGER as T } from '#text/ledger/ledgerPhrases';
 import { usePrinter } from '../ui/printing';
 import { Button } from '../ui/controls/Button';
 import { Problem, Soft } from '../ui/controls/Panel';

@@ -1,4 +1,4 @@
-import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
+import { LEDGER as T } from '#text/ledger/ledgerPhrases';
 import { useState } from 'react';
 import { ToggleButton } from 'react-aria-components';
 import { Link, useLocation } from 'react-router';
@@ -13,7 +13,7 @@ import { Panel, Soft } from '../ui/controls/Panel';
 import type { JustDeleted } from './Gone';
 import { SmallTrace } from './SmallTrace';
 import { Trends } from './Trends';
-import { cameOutText } from '../text/en/ledger/ledgerText';
+import { cameOutText } from '#text/ledger/ledgerText';
 import { usePrinter } from '../ui/printing';
 
 const Filters = styled.div`

@@ -1,4 +1,4 @@
-import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
+import { LEDGER as T } from '#text/ledger/ledgerPhrases';
 import { useParams } from 'react-router';
 import { api } from '../data/api/api';
 import { Asked } from '../ui/controls/Asked';

@@ -8,7 +8,7 @@ import {
   isJudged,
   LESSON as L,
   SYMPTOM_NAME,
-} from '../text/en/ledger/lessonPhrases';
+} from '#text/ledger/lessonPhrases';
 import { listNames, type Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';
 import { Figure, Panel, PanelTitle, Soft } from '../ui/controls/Panel';

@@ -1,4 +1,4 @@
-import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
+import { LEDGER as T } from '#text/ledger/ledgerPhrases';
 import type { LedgerNote } from '@ember-fold/core/ledger';
 import { useState } from 'react';
 import { notesKind } from '../data/draft/ledgerKinds';
@@ -6,7 +6,7 @@ import { saver } from '../data/draft/saves';
 import { useSave } from '../data/draft/useSave';
 import { LongText } from '../ui/controls/LongText';
 import { Soft } from '../ui/controls/Panel';
-import { SAVE_TEXT } from '../text/en/shell/stationWords';
+import { SAVE_TEXT } from '#text/shell/stationWords';
 
 interface NotesProps {
   readonly id: string;

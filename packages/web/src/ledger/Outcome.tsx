@@ -1,10 +1,10 @@
 import type { LedgerRecord } from '@ember-fold/core/ledger';
 import { trayOf } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
-import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
-import { plannedAndHappened } from '../text/en/ledger/ledgerText';
+import { LEDGER as T } from '#text/ledger/ledgerPhrases';
+import { plannedAndHappened } from '#text/ledger/ledgerText';
 import type { Printer } from '../text/printer';
-import { trayName } from '../text/en/bench/trayText';
+import { trayName } from '#text/bench/trayText';
 import { figureFont } from '../ui/theme';
 
 /** Figures planned beside happened. */

@@ -9,7 +9,7 @@ import { problemOf } from '../data/api/api';
 import { PictureTooLarge, type TakenPicture, takePicture } from '../data/device/picture';
 import { recordApi } from '../data/api/recordApi';
 import { plain } from '../text/printer';
-import { FAULT, PHOTO as T, seenColourText } from '../text/en/ledger/photoPhrases';
+import { FAULT, PHOTO as T, seenColourText } from '#text/ledger/photoPhrases';
 import { Button } from '../ui/controls/Button';
 import { Problem, Soft } from '../ui/controls/Panel';
 import { readPicture } from '../workers/crustClient';

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { problemOf } from '../data/api/api';
 import { exchangeApi } from '../data/api/exchangeApi';
-import { READINGS as T } from '../text/en/store/filePhrases';
+import { READINGS as T } from '#text/store/filePhrases';
 import { plain, type Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';
 import type { ReadingsGlance } from '../workers/readings.worker';

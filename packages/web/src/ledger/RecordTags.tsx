@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import { problemOf } from '../data/api/api';
 import { recordApi } from '../data/api/recordApi';
-import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
+import { LEDGER as T } from '#text/ledger/ledgerPhrases';
 import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { PanelTitle, Problem, Row } from '../ui/controls/Panel';

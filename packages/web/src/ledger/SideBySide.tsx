@@ -1,7 +1,7 @@
 import { compareScores, compareShares, type LedgerRecord, type RecordLooks } from '@ember-fold/core/ledger';
 import { trayOf, colourOnRamp } from '@ember-fold/core/plan';
-import { armsText, CRUSTS, scoresText, LESSON as L, LOOK_WORD } from '../text/en/ledger/lessonPhrases';
-import { trayName } from '../text/en/bench/trayText';
+import { armsText, CRUSTS, scoresText, LESSON as L, LOOK_WORD } from '#text/ledger/lessonPhrases';
+import { trayName } from '#text/bench/trayText';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { crustColour } from '../ui/drawing/crust';
 import { RecordTable } from './RecordTable';

@@ -1,6 +1,6 @@
 import type { LedgerFigures } from '@ember-fold/core/ledger';
 import { useTheme } from 'styled-components';
-import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
+import { LEDGER as T } from '#text/ledger/ledgerPhrases';
 
 /** Degrees shown above and below the range. */
 const AROUND_C = 14;

@@ -2,7 +2,7 @@ import type { LedgerRecord } from '@ember-fold/core/ledger';
 import { friedPieces, fryTrays } from '@ember-fold/core/plan';
 import { stoveState } from '@ember-fold/core/stove';
 import { styled } from 'styled-components';
-import { COMPARE as C } from '../text/en/ledger/comparePhrases';
+import { COMPARE as C } from '#text/ledger/comparePhrases';
 import type { Printer } from '../text/printer';
 
 const WIDE = 860;

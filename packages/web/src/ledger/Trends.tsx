@@ -1,8 +1,8 @@
 import { type LearntKind, type LedgerEntry, monthlyMeans, monthlyTrends } from '@ember-fold/core/ledger';
 import { api } from '../data/api/api';
 import { learntApi } from '../data/api/learntApi';
-import { learntValue } from '../text/en/store/learntPhrases';
-import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
+import { learntValue } from '#text/store/learntPhrases';
+import { LEDGER as T } from '#text/ledger/ledgerPhrases';
 import { Panel, PanelTitle } from '../ui/controls/Panel';
 import { usePrinter } from '../ui/printing';
 import { RecordTable } from './RecordTable';

@@ -1,15 +1,8 @@
 import type { WholeRecord } from '@ember-fold/core/ledger';
 import { styled } from 'styled-components';
-import { LEDGER } from '../text/en/ledger/ledgerPhrases';
+import { LEDGER } from '#text/ledger/ledgerPhrases';
 import type { Printer } from '../text/printer';
-import {
-  differenceText,
-  effectOf,
-  WHOLE as T,
-  wholeName,
-  wholeStation,
-  wholeValue,
-} from '../text/en/ledger/wholePhrases';
+import { differenceText, effectOf, WHOLE as T, wholeName, wholeStation, wholeValue } from '#text/ledger/wholePhrases';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { OutcomeTable } from './Outcome';
 

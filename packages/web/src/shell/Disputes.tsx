@@ -3,9 +3,9 @@ import { saver } from '../data/draft/saves';
 import { useAppSelector } from '../data/draft/store';
 import { useDisk } from '../data/live/useDisk';
 import { useKitchen } from '../data/draft/useLine';
-import { clashText, outgoingName, savedName } from '../text/en/shell/clashText';
-import { COPIES as T } from '../text/en/store/copyPhrases';
-import { SHELL_TEXT } from '../text/en/shell/shellText';
+import { clashText, outgoingName, savedName } from '#text/shell/clashText';
+import { COPIES as T } from '#text/store/copyPhrases';
+import { SHELL_TEXT } from '#text/shell/shellText';
 import { Button } from '../ui/controls/Button';
 import { Notice } from './Notice';
 

@@ -3,7 +3,7 @@ import { Link, useLocation } from 'react-router';
 import { api } from '../data/api/api';
 import { useKept } from '../data/offline/useKept';
 import { useKitchen } from '../data/draft/useLine';
-import { DAY_PLAN as E, stepInDay } from '../text/en/table/dayPlanPhrases';
+import { DAY_PLAN as E, stepInDay } from '#text/table/dayPlanPhrases';
 import { Notice } from './Notice';
 
 /** A step is called when it is due, or so long before. */

@@ -4,7 +4,7 @@ import { styled } from 'styled-components';
 import { problemOf } from '../data/api/api';
 import { homeApi } from '../data/api/homeApi';
 import { useOutgoing } from '../data/offline/outbox';
-import { HOME as T } from '../text/en/store/homePhrases';
+import { HOME as T } from '#text/store/homePhrases';
 import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { Page, PageTitle } from '../ui/controls/Page';

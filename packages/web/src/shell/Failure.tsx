@@ -1,4 +1,4 @@
-import { SHELL as T } from '../text/en/shell/shellPhrases';
+import { SHELL as T } from '#text/shell/shellPhrases';
 import { Link, useLocation, useRouteError } from 'react-router';
 import { canTakeBack, takeBack } from '../data/draft/takeBack';
 import { styled } from 'styled-components';

@@ -3,8 +3,8 @@ import { type ReactNode, Suspense, useEffect, useState } from 'react';
 import { Button } from 'react-aria-components';
 import { useLocation } from 'react-router';
 import { styled } from 'styled-components';
-import { SHELL as T } from '../text/en/shell/shellPhrases';
-import type { PageId } from '../text/en/learn/handbook/page';
+import { SHELL as T } from '#text/shell/shellPhrases';
+import type { PageId } from '#text/learn/handbook/page';
 import { type HandbookAt, OpenHandbook, useOpenHandbook } from '../ui/handbook/openHandbook';
 import { lazyPart } from '../ui/lazyPart';
 

@@ -8,7 +8,7 @@ import { useKitchen } from '../data/draft/useLine';
 import { useDisk } from '../data/live/useDisk';
 import { useMinute } from '../data/live/useMinute';
 import { useOnline } from '../data/offline/useOnline';
-import { SHELL_TEXT } from '../text/en/shell/shellText';
+import { SHELL_TEXT } from '#text/shell/shellText';
 import { lazyPart } from '../ui/lazyPart';
 import { Notice } from './Notice';
 

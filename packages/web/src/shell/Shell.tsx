@@ -1,4 +1,4 @@
-import { SHELL as T } from '../text/en/shell/shellPhrases';
+import { SHELL as T } from '#text/shell/shellPhrases';
 import { lazyPart } from '../ui/lazyPart';
 import { Settings2 } from 'lucide-react';
 import { DEFAULT_KITCHEN } from '@ember-fold/core/plan';
@@ -11,7 +11,7 @@ import { Page } from '../ui/controls/Page';
 import { Guard } from '../ui/controls/Guard';
 import { Notices } from './Notices';
 import { Strips } from '../ui/controls/Strip';
-import { SHELL_TEXT } from '../text/en/shell/shellText';
+import { SHELL_TEXT } from '#text/shell/shellText';
 import { HandbookButton, HandbookPlace } from './HandbookButton';
 import { GlobalStyle } from './GlobalStyle';
 import { api } from '../data/api/api';

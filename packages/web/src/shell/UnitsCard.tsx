@@ -1,4 +1,4 @@
-import { SHELL as T } from '../text/en/shell/shellPhrases';
+import { SHELL as T } from '#text/shell/shellPhrases';
 import { CUSTOMARY_MEASURES, type Kitchen, METRIC_MEASURES } from '@ember-fold/core/plan';
 import type { RefObject } from 'react';
 import { Dialog, Popover } from 'react-aria-components';

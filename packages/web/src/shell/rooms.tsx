@@ -1,6 +1,6 @@
 import type { ComponentType } from 'react';
 import { BatchPage } from '../bench/BatchPage';
-import { SHELL as T } from '../text/en/shell/shellPhrases';
+import { SHELL as T } from '#text/shell/shellPhrases';
 import { lazyPart } from '../ui/lazyPart';
 
 interface Room {

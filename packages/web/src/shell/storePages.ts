@@ -1,9 +1,9 @@
 import type { ComponentType } from 'react';
-import { COPIES } from '../text/en/store/copyPhrases';
-import { FILES } from '../text/en/store/filePhrases';
-import { HOME } from '../text/en/store/homePhrases';
-import { LEARNT } from '../text/en/store/learntPhrases';
-import { STORE as T } from '../text/en/store/storePhrases';
+import { COPIES } from '#text/store/copyPhrases';
+import { FILES } from '#text/store/filePhrases';
+import { HOME } from '#text/store/homePhrases';
+import { LEARNT } from '#text/store/learntPhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import { lazyPart } from '../ui/lazyPart';
 
 interface StorePage {

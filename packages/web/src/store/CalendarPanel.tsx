@@ -1,6 +1,6 @@
 import { problemOf } from '../data/api/api';
 import { homeApi } from '../data/api/homeApi';
-import { HOME as T } from '../text/en/store/homePhrases';
+import { HOME as T } from '#text/store/homePhrases';
 import { Button } from '../ui/controls/Button';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { Actions } from '../ui/controls/Sheet';

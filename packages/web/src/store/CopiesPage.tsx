@@ -5,7 +5,7 @@ import { styled } from 'styled-components';
 import { problemOf } from '../data/api/api';
 import { copyApi } from '../data/api/copyApi';
 import { useKitchen } from '../data/draft/useLine';
-import { COPIES as T, holdsText, sizeText } from '../text/en/store/copyPhrases';
+import { COPIES as T, holdsText, sizeText } from '#text/store/copyPhrases';
 import type { Printer } from '../text/printer';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';

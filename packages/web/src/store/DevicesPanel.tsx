@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import { useState } from 'react';
 import { problemOf } from '../data/api/api';
 import { deviceApi } from '../data/api/deviceApi';

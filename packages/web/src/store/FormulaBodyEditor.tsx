@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import type { FormulaBody } from '@ember-fold/core/ledger';
 import {
   doughFigures,
@@ -15,7 +15,7 @@ import {
 import { styled } from 'styled-components';
 import { useKitchen, usePantry } from '../data/draft/useLine';
 import { PHONE } from '../ui/theme';
-import { mixFindingText } from '../text/en/bench/dough/mixFindingText';
+import { mixFindingText } from '#text/bench/dough/mixFindingText';
 import { Findings } from '../ui/controls/Findings';
 import { FormulaTable } from '../ui/controls/FormulaTable';
 import { Row, Soft } from '../ui/controls/Panel';
@@ -24,8 +24,8 @@ import { RawPick } from '../ui/controls/RawPick';
 import { PercentField } from '../ui/controls/MoreFields';
 import { StiffnessDial } from '../ui/drawing/StiffnessDial';
 import { plain, type Printer } from '../text/printer';
-import { familyNames } from '../text/en/shared/familyWords';
-import { ALLERGEN_NAME, DIET_NAME, METHOD_NAME, PART_NAMES } from '../text/en/shared/words';
+import { familyNames } from '#text/shared/familyWords';
+import { ALLERGEN_NAME, DIET_NAME, METHOD_NAME, PART_NAMES } from '#text/shared/words';
 
 const Two = styled.div`
   margin-top: 4px;

@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import type { FormulaKind, StoreFormula } from '@ember-fold/core/ledger';
 import { findIngredients } from '@ember-fold/core/plan';
 import { Plus } from 'lucide-react';
@@ -10,8 +10,8 @@ import { Button } from '../ui/controls/Button';
 import { Choice } from '../ui/controls/Choice';
 import { FilterField } from '../ui/controls/FilterField';
 import { Panel, Soft } from '../ui/controls/Panel';
-import { KIND_NAME } from '../text/en/store/storeWords';
-import { FAMILY_WORDS } from '../text/en/shared/familyWords';
+import { KIND_NAME } from '#text/store/storeWords';
+import { FAMILY_WORDS } from '#text/shared/familyWords';
 import { FormulaDetail } from './FormulaDetail';
 import { ListAndDetail, Rows, useOpened } from './ListAndDetail';
 import { NewFormula } from './NewFormula';

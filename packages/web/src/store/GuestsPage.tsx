@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { editKitchen } from '../data/draft/editKitchen';
 import { useKitchen } from '../data/draft/useLine';
 import { useSave } from '../data/draft/useSave';
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import { GuestRows } from '../ui/controls/GuestRows';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 

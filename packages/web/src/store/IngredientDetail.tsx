@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import { guessedIngredient, isGuessed } from '@ember-fold/core/files';
 import { type Ingredient, ingredientById, isShipped, LOOSE, type Pantry } from '@ember-fold/core/plan';
 import { useState } from 'react';

@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import {
   type Composition,
   type Ingredient,
@@ -22,8 +22,8 @@ import { PercentField } from '../ui/controls/MoreFields';
 import { GramField } from '../ui/controls/UnitFields';
 import { plain } from '../text/printer';
 import { usePrinter } from '../ui/printing';
-import { ROLE_NAME, UNIT_NAME } from '../text/en/store/storeWords';
-import { DIET_NAME } from '../text/en/shared/words';
+import { ROLE_NAME, UNIT_NAME } from '#text/store/storeWords';
+import { DIET_NAME } from '#text/shared/words';
 
 const Columns = styled.div`
   display: grid;

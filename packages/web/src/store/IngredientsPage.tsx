@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import { baseFormulaId } from '@ember-fold/core/ledger';
 import {
   findIngredients,
@@ -18,8 +18,8 @@ import { FilterField } from '../ui/controls/FilterField';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
 import type { Printer } from '../text/printer';
-import { LATER } from '../text/en/shared/laterPhrases';
-import { ROLE_NAME } from '../text/en/store/storeWords';
+import { LATER } from '#text/shared/laterPhrases';
+import { ROLE_NAME } from '#text/store/storeWords';
 import { IngredientDetail } from './IngredientDetail';
 import { ListAndDetail, Rows, useOpened } from './ListAndDetail';
 

@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import { type Kitchen, RANGES, TURN_EACH_S } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { editKitchen } from '../data/draft/editKitchen';
@@ -13,8 +13,8 @@ import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
 import { AltitudeField, MinutesField, OptionalCountField, TempField } from '../ui/controls/MoreFields';
 import { CountField } from '../ui/controls/UnitFields';
 import { withTemps } from '../text/printer';
-import { FIRST_RUN } from '../text/en/table/tablePhrases';
-import { HANDS_NAME, REHEAT_NAME } from '../text/en/store/storeWords';
+import { FIRST_RUN } from '#text/table/tablePhrases';
+import { HANDS_NAME, REHEAT_NAME } from '#text/store/storeWords';
 import { DevicesPanel } from './DevicesPanel';
 
 const Three = styled.div`

@@ -1,7 +1,7 @@
 import { problemOf } from '../data/api/api';
 import { exchangeApi } from '../data/api/exchangeApi';
 import { useKitchen } from '../data/draft/useLine';
-import { FILES as T } from '../text/en/store/filePhrases';
+import { FILES as T } from '#text/store/filePhrases';
 import { Button } from '../ui/controls/Button';
 import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
 

@@ -5,7 +5,7 @@ import { problemOf } from '../data/api/api';
 import { learntApi } from '../data/api/learntApi';
 import { storeApi } from '../data/api/storeApi';
 import { useKitchen } from '../data/draft/useLine';
-import { LEARNT as T, LEARNT_NAME, learntOf, learntText, learntValue, seenText } from '../text/en/store/learntPhrases';
+import { LEARNT as T, LEARNT_NAME, learntOf, learntText, learntValue, seenText } from '#text/store/learntPhrases';
 import type { Printer } from '../text/printer';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';

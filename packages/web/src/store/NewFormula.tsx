@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import type { FormulaBody, FormulaKind } from '@ember-fold/core/ledger';
 import { type DoughFamilyId, LIMITS, WORKED_FORMULAS } from '@ember-fold/core/plan';
 import { useState } from 'react';
@@ -12,8 +12,8 @@ import { NameField } from '../ui/controls/NameField';
 import { Problem, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
 import { Actions, Sheet } from '../ui/controls/Sheet';
-import { KIND_NAME } from '../text/en/store/storeWords';
-import { FAMILY_WORDS, familyNames } from '../text/en/shared/familyWords';
+import { KIND_NAME } from '#text/store/storeWords';
+import { FAMILY_WORDS, familyNames } from '#text/shared/familyWords';
 
 /** A dough begins as its family's worked formula; a filling or base begins empty. */
 function firstBody(kind: FormulaKind, family: DoughFamilyId, reheatC: number): FormulaBody {

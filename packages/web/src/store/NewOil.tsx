@@ -6,7 +6,7 @@ import { editKitchen } from '../data/draft/editKitchen';
 import { oilApi } from '../data/api/oilApi';
 import { usePantry } from '../data/draft/useLine';
 import type { Printer } from '../text/printer';
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';

@@ -1,7 +1,7 @@
 import { styled } from 'styled-components';
 import { oilApi } from '../data/api/oilApi';
 import { useKitchen } from '../data/draft/useLine';
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import { Asked } from '../ui/controls/Asked';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { PHONE } from '../ui/theme';

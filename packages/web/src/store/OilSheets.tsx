@@ -1,8 +1,8 @@
 import { RANGES } from '@ember-fold/core/plan';
 import type { OilSigns } from '@ember-fold/core/stove';
 import { useState } from 'react';
-import { SIGN_NAME } from '../text/en/store/oilText';
-import { STORE as T } from '../text/en/store/storePhrases';
+import { SIGN_NAME } from '#text/store/oilText';
+import { STORE as T } from '#text/store/storePhrases';
 import { Button } from '../ui/controls/Button';
 import { Row, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';

@@ -4,7 +4,7 @@ import { styled } from 'styled-components';
 import { problemOf } from '../data/api/api';
 import { homeApi } from '../data/api/homeApi';
 import { serverNowMs } from '../data/live/serverClock';
-import { HOME as T } from '../text/en/store/homePhrases';
+import { HOME as T } from '#text/store/homePhrases';
 import type { Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';

@@ -2,7 +2,7 @@ import { PASSPHRASE_LEAST } from '@ember-fold/core/files';
 import { useState } from 'react';
 import { problemOf } from '../data/api/api';
 import { homeApi } from '../data/api/homeApi';
-import { HOME as T } from '../text/en/store/homePhrases';
+import { HOME as T } from '#text/store/homePhrases';
 import { Button } from '../ui/controls/Button';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { SecretField } from '../ui/controls/SecretField';

@@ -5,7 +5,7 @@ import { abilitiesHere, type Abilities } from '../data/device/abilities';
 import { problemOf } from '../data/api/api';
 import { homeApi } from '../data/api/homeApi';
 import { useKitchen } from '../data/draft/useLine';
-import { HOME as T } from '../text/en/store/homePhrases';
+import { HOME as T } from '#text/store/homePhrases';
 import type { Printer } from '../text/printer';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';

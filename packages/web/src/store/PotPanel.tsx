@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import { type Kitchen, type NamedPot, parseNumber, type Pot, RANGES, type BurnerKind } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { editKitchen } from '../data/draft/editKitchen';
@@ -13,7 +13,7 @@ import { VolumeField, PercentField, TempField } from '../ui/controls/MoreFields'
 import { CountField, GramField, LengthField } from '../ui/controls/UnitFields';
 import { WayList } from '../ui/controls/WayList';
 import { plain, type Printer } from '../text/printer';
-import { BURNER_NAME } from '../text/en/store/storeWords';
+import { BURNER_NAME } from '#text/store/storeWords';
 
 const FRESH = '';
 

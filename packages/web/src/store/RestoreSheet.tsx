@@ -1,7 +1,7 @@
 import type { CopyRow } from '@ember-fold/core/files';
 import { api, problemOf } from '../data/api/api';
 import { copyApi, serverIsBack } from '../data/api/copyApi';
-import { compareRows, COPIES as T } from '../text/en/store/copyPhrases';
+import { compareRows, COPIES as T } from '#text/store/copyPhrases';
 import type { Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';
 import { Problem, Soft } from '../ui/controls/Panel';

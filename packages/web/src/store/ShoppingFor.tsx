@@ -1,7 +1,7 @@
 import { api } from '../data/api/api';
 import { useSearchParams } from 'react-router';
 import { styled } from 'styled-components';
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import { MomentField } from '../ui/controls/MomentField';
 import { Pick } from '../ui/controls/Pick';
 

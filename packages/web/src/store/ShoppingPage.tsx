@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import type { BaseToMake, Shopping, ShoppingRow, StockRow } from '@ember-fold/core/ledger';
 import { parseNumber, RANGES } from '@ember-fold/core/plan';
 import { Fragment, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
@@ -15,7 +15,7 @@ import { FigureField } from '../ui/controls/FigureField';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { GramField } from '../ui/controls/UnitFields';
 import { plain, type Printer } from '../text/printer';
-import { shoppingText } from '../text/en/store/shoppingText';
+import { shoppingText } from '#text/store/shoppingText';
 
 const Table = styled.table`
   width: 100%;

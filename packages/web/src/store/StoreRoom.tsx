@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import { NavLink, Outlet, useLocation } from 'react-router';
 import { styled } from 'styled-components';
 import { figureFont } from '../ui/theme';

@@ -15,7 +15,7 @@ import {
   storedAmount,
   storedDays,
   storedTone,
-} from '../text/en/store/storedPhrases';
+} from '#text/store/storedPhrases';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { Choice } from '../ui/controls/Choice';

@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import type { Use } from '@ember-fold/core/ledger';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/en/store/storePhrases';
+import { STORE as T } from '#text/store/storePhrases';
 import { compareFormulas, type FormulaBody, type FormulaWithVersions } from '@ember-fold/core/ledger';
 import { useState } from 'react';
 import { styled } from 'styled-components';

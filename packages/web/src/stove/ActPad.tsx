@@ -1,10 +1,10 @@
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import type { PadTargets } from '@ember-fold/core/stove';
 import { Undo2 } from 'lucide-react';
 import { styled } from 'styled-components';
 import { figureFont, PHONE } from '../ui/theme';
 import { Button } from '../ui/controls/Button';
-import { listText } from '../text/en/stove/stoveWords';
+import { listText } from '#text/stove/stoveWords';
 
 const Pad = styled.div`
   display: grid;

@@ -1,5 +1,5 @@
 import { useAwake } from '../data/device/useAwake';
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { type FinishAsks, finishAsks, type NextStep } from '@ember-fold/core/stove';
 import { Suspense, useCallback, useEffect, useState } from 'react';
 import { lazyPart } from '../ui/lazyPart';
@@ -7,7 +7,7 @@ import { useKitchen } from '../data/draft/useLine';
 import { watchPot } from '../data/live/watched';
 import { Page, PageTitle } from '../ui/controls/Page';
 import { Problem, Soft } from '../ui/controls/Panel';
-import { STOVE_TEXT, nextText } from '../text/en/stove/stoveWords';
+import { STOVE_TEXT, nextText } from '#text/stove/stoveWords';
 import type { Printer } from '../text/printer';
 import type { PieceLook } from './PotView';
 import { StoveView, useLooks } from './StoveView';

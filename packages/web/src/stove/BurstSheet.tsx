@@ -1,6 +1,6 @@
 import { useKitchen } from '../data/draft/useLine';
 import { withTemps } from '../text/printer';
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { Button } from '../ui/controls/Button';
 import { Actions, Sheet } from '../ui/controls/Sheet';
 

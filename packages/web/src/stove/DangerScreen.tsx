@@ -1,4 +1,4 @@
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import type { Danger } from '@ember-fold/core/stove';
 import { OctagonAlert } from 'lucide-react';
 import { useEffect } from 'react';
@@ -7,7 +7,7 @@ import { styled } from 'styled-components';
 import { notify, ring, say } from '../data/device/bell';
 import { figureFont } from '../ui/theme';
 import { Button } from '../ui/controls/Button';
-import { DANGER } from '../text/en/stove/stoveWords';
+import { DANGER } from '#text/stove/stoveWords';
 
 const Whole = styled(ModalOverlay)`
   position: fixed;

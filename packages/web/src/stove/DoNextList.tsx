@@ -1,11 +1,11 @@
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { isDueNow, type NextStep } from '@ember-fold/core/stove';
 import { Button } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { figureFont } from '../ui/theme';
 import { Panel, Soft } from '../ui/controls/Panel';
 import type { Printer } from '../text/printer';
-import { nextText } from '../text/en/stove/stoveWords';
+import { nextText } from '#text/stove/stoveWords';
 
 const Box = styled(Panel)`
   padding: 0 0 6px;

@@ -1,7 +1,7 @@
 import type { FinishAsks } from '@ember-fold/core/stove';
 import { useState } from 'react';
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
-import { finishLines } from '../text/en/stove/stoveWords';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
+import { finishLines } from '#text/stove/stoveWords';
 import type { Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';
 import { Choice } from '../ui/controls/Choice';

@@ -1,4 +1,4 @@
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { RANGES } from '@ember-fold/core/plan';
 import type { StoveBelief, Judge, SeenLooks } from '@ember-fold/core/stove';
 import { useState } from 'react';
@@ -6,7 +6,7 @@ import { styled } from 'styled-components';
 import { Button } from '../ui/controls/Button';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { TempField } from '../ui/controls/MoreFields';
-import { beliefText, listText, LOOKS_NAME } from '../text/en/stove/stoveWords';
+import { beliefText, listText, LOOKS_NAME } from '#text/stove/stoveWords';
 import type { Printer } from '../text/printer';
 
 const Four = styled.div`

@@ -1,4 +1,4 @@
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { Mic, MicOff } from 'lucide-react';
 import { Button } from '../ui/controls/Button';
 import { Soft } from '../ui/controls/Panel';

@@ -1,4 +1,4 @@
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { type Pot, type Range, RANGES } from '@ember-fold/core/plan';
 import type { HandsSeen, StoveFit } from '@ember-fold/core/stove';
 import { useState } from 'react';
@@ -7,7 +7,7 @@ import { Button } from '../ui/controls/Button';
 import { PanelTitle, Row, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';
 import { VolumeField, TempField } from '../ui/controls/MoreFields';
-import { fitText, handsText } from '../text/en/stove/stoveWords';
+import { fitText, handsText } from '#text/stove/stoveWords';
 import type { Printer } from '../text/printer';
 import { CrumbQuestion } from './CrumbQuestion';
 import { Listening } from './Listening';

@@ -1,4 +1,4 @@
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import type { OilNow } from '@ember-fold/core/stove';
 import { Minus, Plus } from 'lucide-react';
 import { styled } from 'styled-components';
@@ -6,7 +6,7 @@ import { figureFont, PHONE } from '../ui/theme';
 import { Button } from '../ui/controls/Button';
 import { Panel, Soft } from '../ui/controls/Panel';
 import type { Printer } from '../text/printer';
-import { oilSourceText, VERDICT_TEXT } from '../text/en/stove/stoveWords';
+import { oilSourceText, VERDICT_TEXT } from '#text/stove/stoveWords';
 import { RangeGauge } from './RangeGauge';
 import { CrumbQuestion } from './CrumbQuestion';
 

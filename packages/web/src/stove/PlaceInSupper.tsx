@@ -1,4 +1,4 @@
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import type { BatchDraft } from '@ember-fold/core/plan';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -7,9 +7,9 @@ import { oilApi } from '../data/api/oilApi';
 import { selectKitchenFor } from '../data/draft/selectKitchen';
 import { useAppSelector } from '../data/draft/store';
 import { Soft } from '../ui/controls/Panel';
-import { potText } from '../text/en/stove/stoveWords';
+import { potText } from '#text/stove/stoveWords';
 import { listNames } from '../text/printer';
-import { notForText } from '../text/en/store/oilText';
+import { notForText } from '#text/store/oilText';
 
 const Place = styled.div`
   display: grid;

@@ -1,4 +1,4 @@
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { isDueNow, type NextStep, type LitStove } from '@ember-fold/core/stove';
 import { X } from 'lucide-react';
 import { useCallback, useEffect } from 'react';
@@ -10,7 +10,7 @@ import { useKitchen } from '../data/draft/useLine';
 import { unwatchPot, useWatched, watchPot } from '../data/live/watched';
 import { Button } from '../ui/controls/Button';
 import { Strip } from '../ui/controls/Strip';
-import { nextText, potText, VERDICT_TEXT } from '../text/en/stove/stoveWords';
+import { nextText, potText, VERDICT_TEXT } from '#text/stove/stoveWords';
 import type { Printer } from '../text/printer';
 import { DangerScreen } from './DangerScreen';
 import { useStoveFigures } from './useStoveFigures';

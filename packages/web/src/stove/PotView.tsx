@@ -1,4 +1,4 @@
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { crustName, type Piece, type TrayMark } from '@ember-fold/core/plan';
 import type { StovePiece, PiecePrediction } from '@ember-fold/core/stove';
 import { ToggleButton } from 'react-aria-components';
@@ -7,7 +7,7 @@ import { figureFont, PHONE } from '../ui/theme';
 import { crustColour } from '../ui/drawing/crust';
 import { type FoldLook, ShapeDrawing } from '../ui/drawing/ShapeDrawing';
 import type { Printer } from '../text/printer';
-import { CRUST_WORD } from '../text/en/shared/words';
+import { CRUST_WORD } from '#text/shared/words';
 
 const Round = styled.div`
   position: relative;

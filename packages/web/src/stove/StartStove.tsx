@@ -1,4 +1,4 @@
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { START_GATE, type StartPoint } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -16,9 +16,9 @@ import { deviceApi } from '../data/api/deviceApi';
 import { Pick } from '../ui/controls/Pick';
 import { TickField } from '../ui/controls/TickField';
 import { StartSign } from '../ui/drawing/StartSign';
-import { START_POINT } from '../text/en/stove/stoveWords';
+import { START_POINT } from '#text/stove/stoveWords';
 import { PlaceInSupper } from './PlaceInSupper';
-import { SPEED_NAME } from '../text/en/shared/words';
+import { SPEED_NAME } from '#text/shared/words';
 
 const Grid = styled.div`
   display: grid;

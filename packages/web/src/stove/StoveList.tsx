@@ -1,4 +1,4 @@
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { Link } from 'react-router';
 import { FoundBatches } from '../ui/batch/FoundBatches';
 import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';

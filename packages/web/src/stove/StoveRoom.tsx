@@ -4,7 +4,7 @@ import { api } from '../data/api/api';
 import { stoveApi } from '../data/api/stoveApi';
 import { Page } from '../ui/controls/Page';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
-import { STOVE_TEXT } from '../text/en/stove/stoveWords';
+import { STOVE_TEXT } from '#text/stove/stoveWords';
 import { Burning } from './Burning';
 import { StartStove } from './StartStove';
 import { useLiveStove } from './useLiveStove';

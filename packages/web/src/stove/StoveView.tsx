@@ -1,4 +1,4 @@
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { type Kitchen, planCold, trayOfPiece } from '@ember-fold/core/plan';
 import { Suspense, useMemo } from 'react';
 import { styled } from 'styled-components';
@@ -6,7 +6,7 @@ import { lazyPart } from '../ui/lazyPart';
 import { PHONE } from '../ui/theme';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { WhereFrom } from '../ui/controls/WhereFrom';
-import { STOVE_TEXT, potFullText, potText } from '../text/en/stove/stoveWords';
+import { STOVE_TEXT, potFullText, potText } from '#text/stove/stoveWords';
 import type { Printer } from '../text/printer';
 import { DangerScreen } from './DangerScreen';
 import { Hands } from './Hands';

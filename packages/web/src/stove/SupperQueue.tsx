@@ -1,9 +1,9 @@
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import type { FryPlace } from '@ember-fold/core/stove';
 import { styled } from 'styled-components';
 import { useKitchen } from '../data/draft/useLine';
 import { Panel, Soft } from '../ui/controls/Panel';
-import { notForText } from '../text/en/store/oilText';
+import { notForText } from '#text/store/oilText';
 
 const Queue = styled.ol`
   li {

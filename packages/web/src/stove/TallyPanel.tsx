@@ -1,13 +1,13 @@
-import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { Mic } from 'lucide-react';
 import { styled } from 'styled-components';
 import { Button } from '../ui/controls/Button';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
 import { Tally } from '../ui/controls/Tally';
-import { ovenText } from '../text/en/stove/stoveWords';
-import { trayName } from '../text/en/bench/trayText';
+import { ovenText } from '#text/stove/stoveWords';
+import { trayName } from '#text/bench/trayText';
 import type { Printer } from '../text/printer';
-import { SPEED_NAME } from '../text/en/shared/words';
+import { SPEED_NAME } from '#text/shared/words';
 import type { StoveFigures } from './useStoveFigures';
 import type { LiveStove } from './useLiveStove';
 

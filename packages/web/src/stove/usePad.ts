@@ -10,8 +10,8 @@ import {
 } from '@ember-fold/core/stove';
 import { useEffect, useRef, useState } from 'react';
 import { startTimer } from '../data/live/useTimers';
-import { HEARD } from '../text/en/stove/stovePhrases';
-import { ovenTimerName } from '../text/en/stove/stoveWords';
+import { HEARD } from '#text/stove/stovePhrases';
+import { ovenTimerName } from '#text/stove/stoveWords';
 import { stoveSecond } from './stoveSecond';
 import type { StoveFigures } from './useStoveFigures';
 import type { LiveStove } from './useLiveStove';

@@ -1,7 +1,7 @@
 import { type StoveKnown, stoveNow, type StoveNow, type StoveSession } from '@ember-fold/core/stove';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { oilApi } from '../data/api/oilApi';
-import { STOVE_ROOM } from '../text/en/stove/stovePhrases';
+import { STOVE_ROOM } from '#text/stove/stovePhrases';
 import { stoveOnce } from '../workers/planClient';
 import { stoveSecond } from './stoveSecond';
 import { useFit } from './useFit';

@@ -3,7 +3,7 @@ import { type ReactNode, Suspense } from 'react';
 import { Link } from 'react-router';
 import { LinkList } from '../ui/controls/Page';
 import { lazyPart } from '../ui/lazyPart';
-import { SUPPER as S } from '../text/en/table/supperPhrases';
+import { SUPPER as S } from '#text/table/supperPhrases';
 import type { Planned } from './planned';
 
 const BatchGlance = lazyPart(() => import('../ui/batch/BatchGlance').then((m) => ({ default: m.BatchGlance })));

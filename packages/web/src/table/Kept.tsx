@@ -2,9 +2,9 @@ import { Link } from 'react-router';
 import { api } from '../data/api/api';
 import { oilApi } from '../data/api/oilApi';
 import { storeApi } from '../data/api/storeApi';
-import { oilAdviceText } from '../text/en/store/oilText';
-import { storedAmount, storedDays } from '../text/en/store/storedPhrases';
-import { TABLE as T } from '../text/en/table/tablePhrases';
+import { oilAdviceText } from '#text/store/oilText';
+import { storedAmount, storedDays } from '#text/store/storedPhrases';
+import { TABLE as T } from '#text/table/tablePhrases';
 import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
 import { usePrinter } from '../ui/printing';
 

@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import { api, problemOf } from '../data/api/api';
 import { nextSupper } from '../data/draft/nextSupper';
 import { useKitchen } from '../data/draft/useLine';
-import { SUPPER as S } from '../text/en/table/supperPhrases';
+import { SUPPER as S } from '#text/table/supperPhrases';
 import { Button } from '../ui/controls/Button';
 import { Problem } from '../ui/controls/Panel';
 

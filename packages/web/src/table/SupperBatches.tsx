@@ -6,7 +6,7 @@ import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { putInSupper } from '../data/draft/editSupper';
 import type { Printer } from '../text/printer';
-import { SUPPER as S } from '../text/en/table/supperPhrases';
+import { SUPPER as S } from '#text/table/supperPhrases';
 import { Button } from '../ui/controls/Button';
 import { PanelTitle, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';

@@ -3,8 +3,8 @@ import { headsOf, servingsOf, type SupperEats, type SupperDay } from '@ember-fol
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Printer } from '../text/printer';
-import { eatsText, SUPPER as S } from '../text/en/table/supperPhrases';
-import { cookName, decidesText, entryName, DAY_PLAN as E } from '../text/en/table/dayPlanPhrases';
+import { eatsText, SUPPER as S } from '#text/table/supperPhrases';
+import { cookName, decidesText, entryName, DAY_PLAN as E } from '#text/table/dayPlanPhrases';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
 import { Figure, Panel, Soft } from '../ui/controls/Panel';
 

@@ -5,7 +5,7 @@ import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../data/api/api';
 import { serverNowMs } from '../data/live/serverClock';
-import { TABLE as T } from '../text/en/table/tablePhrases';
+import { TABLE as T } from '#text/table/tablePhrases';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';

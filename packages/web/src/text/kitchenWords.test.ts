@@ -32,10 +32,10 @@ import {
 } from '@ember-fold/core/stove';
 import { supperOrder, fryJobOf } from '@ember-fold/core/supper';
 import fc from 'fast-check';
-import { CHECK } from './en/cook/checkText';
-import { changeText, measureText, runLines, stepName, tableText, timerSpeech, timerText } from './en/cook/cookText';
-import { beliefText, fitText } from './en/stove/stoveWords';
-import { notForText, oilAdviceText, oilCarriesText, oilEventText, oilStateText, ownOilText } from './en/store/oilText';
+import { CHECK } from '#text/cook/checkText';
+import { changeText, measureText, runLines, stepName, tableText, timerSpeech, timerText } from '#text/cook/cookText';
+import { beliefText, fitText } from '#text/stove/stoveWords';
+import { notForText, oilAdviceText, oilCarriesText, oilEventText, oilStateText, ownOilText } from '#text/store/oilText';
 import { makePrinter } from './printer';
 
 const WRONG = /NaN|undefined|null|Infinity|\[object|\d\.\d{4,}/;

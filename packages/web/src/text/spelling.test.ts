@@ -4,7 +4,7 @@ import { dirname, join, relative } from 'node:path';
 import { syllable } from 'syllable';
 import ts from 'typescript';
 import { DEFAULT_KITCHEN } from '@ember-fold/core/plan';
-import { PAGES, textOf } from './en/learn/handbook/handbook';
+import { PAGES, textOf } from '#text/learn/handbook/handbook';
 import { makePrinter } from './printer';
 
 /** Words of the kitchen that no dictionary has. */

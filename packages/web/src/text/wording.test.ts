@@ -43,23 +43,23 @@ import {
 } from '@ember-fold/core/plan';
 import { CRUMB_ANSWERS, type NextStep } from '@ember-fold/core/stove';
 import fc from 'fast-check';
-import { bakeText } from './en/bench/fry/bakeText';
-import { balanceText } from './en/bench/balanceText';
-import { foldFindingText as coldText } from './en/shared/findingText';
-import { hotFindingText } from './en/bench/fry/hotFindingText';
-import { mixFindingText } from './en/bench/dough/mixFindingText';
-import { holdText, HOLD_NAME } from './en/bench/fold/holdText';
-import { takeOutWayText } from './en/bench/fry/takeOutText';
-import { lineText } from './en/bench/lineText';
-import { chancesText, forgivingText, marginText, storyText } from './en/bench/fry/mapText';
-import { portioningText, portionText, readWeights } from './en/bench/fold/portionText';
-import { cuttingText, rollText, shareText } from './en/bench/fold/sealText';
+import { bakeText } from '#text/bench/fry/bakeText';
+import { balanceText } from '#text/bench/balanceText';
+import { foldFindingText as coldText } from '#text/shared/findingText';
+import { hotFindingText } from '#text/bench/fry/hotFindingText';
+import { mixFindingText } from '#text/bench/dough/mixFindingText';
+import { holdText, HOLD_NAME } from '#text/bench/fold/holdText';
+import { takeOutWayText } from '#text/bench/fry/takeOutText';
+import { lineText } from '#text/bench/lineText';
+import { chancesText, forgivingText, marginText, storyText } from '#text/bench/fry/mapText';
+import { portioningText, portionText, readWeights } from '#text/bench/fold/portionText';
+import { cuttingText, rollText, shareText } from '#text/bench/fold/sealText';
 import { makePrinter, plain, readWhole, withTemps } from './printer';
-import { ARM_ROWS, crumbText, loadWayText } from './en/bench/fry/methodText';
-import { shoppingText } from './en/store/shoppingText';
-import { swapText } from './en/bench/swapText';
-import { finishLines, handsText, listText, nextText } from './en/stove/stoveWords';
-import { FAMILY_WORDS } from './en/shared/familyWords';
+import { ARM_ROWS, crumbText, loadWayText } from '#text/bench/fry/methodText';
+import { shoppingText } from '#text/store/shoppingText';
+import { swapText } from '#text/bench/swapText';
+import { finishLines, handsText, listText, nextText } from '#text/stove/stoveWords';
+import { FAMILY_WORDS } from '#text/shared/familyWords';
 
 const findingText: typeof coldText = (finding, printer) =>
   (/^(fry|bake|stored|serve)\./.test(finding.code)

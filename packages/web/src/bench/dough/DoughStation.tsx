@@ -1,5 +1,5 @@
 import { withTemps } from '../../text/printer';
-import { DOUGH as T } from '../../text/en/bench/dough/doughPhrases';
+import { DOUGH as T } from '#text/bench/dough/doughPhrases';
 import {
   type DoughFamilyId,
   type DoughFigures,
@@ -16,7 +16,7 @@ import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';
-import { mixFindingText } from '../../text/en/bench/dough/mixFindingText';
+import { mixFindingText } from '#text/bench/dough/mixFindingText';
 import { Findings } from '../../ui/controls/Findings';
 import { FormulaTable } from '../../ui/controls/FormulaTable';
 import { PanelTitle, Row } from '../../ui/controls/Panel';
@@ -24,9 +24,9 @@ import { Pick } from '../../ui/controls/Pick';
 import { CompositionBar } from '../../ui/drawing/CompositionBar';
 import { StiffnessDial } from '../../ui/drawing/StiffnessDial';
 import { plain } from '../../text/printer';
-import { methodOf } from '../../text/en/shared/familyWords';
-import { familyNames } from '../../text/en/shared/familyWords';
-import { HEAT_NAME, PART_NAMES, RISE_NAME } from '../../text/en/shared/words';
+import { methodOf } from '#text/shared/familyWords';
+import { familyNames } from '#text/shared/familyWords';
+import { HEAT_NAME, PART_NAMES, RISE_NAME } from '#text/shared/words';
 import { FormulaTools } from '../FormulaTools';
 import { PercentField, TempField } from '../../ui/controls/MoreFields';
 import { CountField } from '../../ui/controls/UnitFields';

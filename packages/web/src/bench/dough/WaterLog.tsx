@@ -1,4 +1,4 @@
-import { DOUGH as T } from '../../text/en/bench/dough/doughPhrases';
+import { DOUGH as T } from '#text/bench/dough/doughPhrases';
 import type { Felt, FlourNote } from '@ember-fold/core/ledger';
 import type { FlourBelief } from '@ember-fold/core/plan';
 import { useState } from 'react';
@@ -14,7 +14,7 @@ import { Sheet } from '../../ui/controls/Sheet';
 import { BeliefCurve } from '../../ui/drawing/BeliefCurve';
 import { PourLadder } from '../../ui/drawing/PourLadder';
 import { plain, type Printer } from '../../text/printer';
-import { FELT_NAME } from '../../text/en/shared/words';
+import { FELT_NAME } from '#text/shared/words';
 
 const Box = styled.section`
   margin-top: 8px;

@@ -1,6 +1,6 @@
 import { withTemps } from '../../text/printer';
-import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
-import { FILLING as T } from '../../text/en/bench/filling/fillingPhrases';
+import { BENCH_SHEETS as BENCH } from '#text/bench/benchSheetPhrases';
+import { FILLING as T } from '#text/bench/filling/fillingPhrases';
 import { coolingWays, type Kitchen, RANGES } from '@ember-fold/core/plan';
 import { useMemo } from 'react';
 import { editKitchen } from '../../data/draft/editKitchen';
@@ -11,7 +11,7 @@ import { Row, Soft } from '../../ui/controls/Panel';
 import { Sheet } from '../../ui/controls/Sheet';
 import { WayList } from '../../ui/controls/WayList';
 import { LengthField } from '../../ui/controls/UnitFields';
-import { PLACE_NAME } from '../../text/en/shared/words';
+import { PLACE_NAME } from '#text/shared/words';
 
 /** The dish belongs to the kitchen: it is the same one next time. */
 function DishFields({ dish }: { readonly dish: Kitchen['dish'] }) {

@@ -1,4 +1,4 @@
-import { FILLING as T } from '../../text/en/bench/filling/fillingPhrases';
+import { FILLING as T } from '#text/bench/filling/fillingPhrases';
 import { lazyPart } from '../../ui/lazyPart';
 import {
   type CoolingPlace,
@@ -21,13 +21,13 @@ import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import { editBatch, useEdit } from '../../data/draft/useEdit';
 import { listNames } from '../../text/printer';
-import { trayNames } from '../../text/en/bench/trayText';
-import { TRAY_SHEET } from '../../text/en/bench/traySheetPhrases';
+import { trayNames } from '#text/bench/trayText';
+import { TRAY_SHEET } from '#text/bench/traySheetPhrases';
 import { type Line, usePantry } from '../../data/draft/useLine';
 import { Button } from '../../ui/controls/Button';
 import { TickField } from '../../ui/controls/TickField';
 import { Choice } from '../../ui/controls/Choice';
-import { mixFindingText } from '../../text/en/bench/dough/mixFindingText';
+import { mixFindingText } from '#text/bench/dough/mixFindingText';
 import { Findings } from '../../ui/controls/Findings';
 import { FormulaTable } from '../../ui/controls/FormulaTable';
 import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
@@ -35,7 +35,7 @@ import { Pick } from '../../ui/controls/Pick';
 import { RawPick } from '../../ui/controls/RawPick';
 import { PercentField, TempField } from '../../ui/controls/MoreFields';
 import { GramField } from '../../ui/controls/UnitFields';
-import { AHEAD_NAME, METHOD_NAME, PLACE_NAME } from '../../text/en/shared/words';
+import { AHEAD_NAME, METHOD_NAME, PLACE_NAME } from '#text/shared/words';
 import { CoolingSheet } from './CoolingSheet';
 import { FormulaTools } from '../FormulaTools';
 import { PiecesField } from '../PiecesField';

@@ -1,5 +1,5 @@
-import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
-import { FOLD_SHEETS as T } from '../../text/en/bench/fold/foldSheetPhrases';
+import { BENCH_SHEETS as BENCH } from '#text/bench/benchSheetPhrases';
+import { FOLD_SHEETS as T } from '#text/bench/fold/foldSheetPhrases';
 import { type Cutting, cuttingOf, RAGGED_M } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
@@ -9,7 +9,7 @@ import { Button } from '../../ui/controls/Button';
 import { Problem, Soft } from '../../ui/controls/Panel';
 import { Actions, Sheet } from '../../ui/controls/Sheet';
 import { SheetLayout } from '../../ui/drawing/SheetLayout';
-import { cuttingText, rollText } from '../../text/en/bench/fold/sealText';
+import { cuttingText, rollText } from '#text/bench/fold/sealText';
 import { cancelCut, cutInWorker } from '../../workers/planClient';
 
 const Rolls = styled.ol`

@@ -1,4 +1,4 @@
-import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
+import { FOLD as T } from '#text/bench/fold/foldPhrases';
 import { blankLengthM, shapeOf, withFold, RANGES } from '@ember-fold/core/plan';
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';

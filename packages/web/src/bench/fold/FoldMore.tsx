@@ -2,7 +2,7 @@ import type { Piece } from '@ember-fold/core/plan';
 import type { Line } from '../../data/draft/useLine';
 import { FoldSteps } from '../../ui/drawing/FoldSteps';
 import { RolledProfile } from '../../ui/drawing/RolledProfile';
-import { stepText } from '../../text/en/bench/fold/stepText';
+import { stepText } from '#text/bench/fold/stepText';
 
 interface FoldMoreProps {
   readonly line: Line;

@@ -2,7 +2,7 @@ import { blankLengthM } from '@ember-fold/core/plan';
 import { Suspense } from 'react';
 import { styled } from 'styled-components';
 import type { Line } from '../../data/draft/useLine';
-import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
+import { FOLD as T } from '#text/bench/fold/foldPhrases';
 import { PanelTitle, Soft } from '../../ui/controls/Panel';
 import { BlankDrawing, drawingHalfM } from '../../ui/drawing/BlankDrawing';
 import { PieceDrawing } from '../../ui/drawing/PieceDrawing';

@@ -1,7 +1,7 @@
 import { Box, Grid3x3, Ruler, Scale, Snowflake, Spline } from 'lucide-react';
 import { type ComponentType, Suspense } from 'react';
 import type { Line } from '../../data/draft/useLine';
-import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
+import { FOLD as T } from '#text/bench/fold/foldPhrases';
 import { lazyPart } from '../../ui/lazyPart';
 import { StationTools } from '../StationLayout';
 

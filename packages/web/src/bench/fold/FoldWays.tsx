@@ -3,8 +3,8 @@ import { useMemo } from 'react';
 import { styled } from 'styled-components';
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
-import { balanceText } from '../../text/en/bench/balanceText';
-import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
+import { balanceText } from '#text/bench/balanceText';
+import { FOLD as T } from '#text/bench/fold/foldPhrases';
 import { Button } from '../../ui/controls/Button';
 
 const Ways = styled.ul`

@@ -1,6 +1,6 @@
-import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
-import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
-import { FOLD_SHEETS } from '../../text/en/bench/fold/foldSheetPhrases';
+import { BENCH_SHEETS as BENCH } from '#text/bench/benchSheetPhrases';
+import { FOLD as T } from '#text/bench/fold/foldPhrases';
+import { FOLD_SHEETS } from '#text/bench/fold/foldSheetPhrases';
 import { lazyPart } from '../../ui/lazyPart';
 import { pieceMesh, shapeOf } from '@ember-fold/core/plan';
 import { Suspense, useMemo, useState } from 'react';
@@ -9,7 +9,7 @@ import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';
 import { Actions, Sheet } from '../../ui/controls/Sheet';
 import { TickField } from '../../ui/controls/TickField';
-import { SHAPE_WORDS } from '../../text/en/shared/shapeWords';
+import { SHAPE_WORDS } from '#text/shared/shapeWords';
 
 // The library that draws it is as large as the rest of the page.
 const PieceModel = lazyPart(() => import('../../ui/drawing/PieceModel').then((m) => ({ default: m.PieceModel })));

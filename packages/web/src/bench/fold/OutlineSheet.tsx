@@ -1,5 +1,5 @@
-import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
-import { FOLD_SHEETS as T } from '../../text/en/bench/fold/foldSheetPhrases';
+import { BENCH_SHEETS as BENCH } from '#text/bench/benchSheetPhrases';
+import { FOLD_SHEETS as T } from '#text/bench/fold/foldSheetPhrases';
 import { cutterOutline, LEAF, outlinePath, type Point, withOutline } from '@ember-fold/core/plan';
 import { type PointerEvent, useRef, useState } from 'react';
 import { styled, useTheme } from 'styled-components';

@@ -1,6 +1,6 @@
-import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
-import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
-import { FOLD_SHEETS } from '../../text/en/bench/fold/foldSheetPhrases';
+import { BENCH_SHEETS as BENCH } from '#text/bench/benchSheetPhrases';
+import { FOLD as T } from '#text/bench/fold/foldPhrases';
+import { FOLD_SHEETS } from '#text/bench/fold/foldSheetPhrases';
 import { eachOf, type Portioning, portioning, type PortionRun, portionRun, RANGES } from '@ember-fold/core/plan';
 import { stepKey } from '@ember-fold/core/stove';
 import { useState } from 'react';
@@ -17,7 +17,7 @@ import { PanelTitle, Problem, Row, Soft } from '../../ui/controls/Panel';
 import { Actions, Sheet } from '../../ui/controls/Sheet';
 import { CountField, GramField } from '../../ui/controls/UnitFields';
 import { PortionDots } from '../../ui/drawing/PortionDots';
-import { portioningText, portionText, readWeights } from '../../text/en/bench/fold/portionText';
+import { portioningText, portionText, readWeights } from '#text/bench/fold/portionText';
 
 /** Fewer weighings say little of a hand. */
 const LEAST_RUN = 4;

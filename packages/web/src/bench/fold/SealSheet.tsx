@@ -1,6 +1,6 @@
-import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
-import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
-import { FOLD_SHEETS } from '../../text/en/bench/fold/foldSheetPhrases';
+import { BENCH_SHEETS as BENCH } from '#text/bench/benchSheetPhrases';
+import { FOLD as T } from '#text/bench/fold/foldPhrases';
+import { FOLD_SHEETS } from '#text/bench/fold/foldSheetPhrases';
 import {
   type BurstCause,
   type CoatingChoices,
@@ -28,16 +28,9 @@ import { Slide } from '../../ui/controls/Slide';
 import { TickField } from '../../ui/controls/TickField';
 import { CountField } from '../../ui/controls/UnitFields';
 import { BurstCurve } from '../../ui/drawing/BurstCurve';
-import { FILLING_STATE_NAME } from '../../text/en/shared/words';
-import { EDGE_NAME } from '../../text/en/shared/shapeWords';
-import {
-  CAUSE_NAME,
-  DRY_NAME,
-  factorText,
-  SEAL_WITH_NAME,
-  shareText,
-  WET_NAME,
-} from '../../text/en/bench/fold/sealText';
+import { FILLING_STATE_NAME } from '#text/shared/words';
+import { EDGE_NAME } from '#text/shared/shapeWords';
+import { CAUSE_NAME, DRY_NAME, factorText, SEAL_WITH_NAME, shareText, WET_NAME } from '#text/bench/fold/sealText';
 
 const Columns = styled.div`
   display: grid;

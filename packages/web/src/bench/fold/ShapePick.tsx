@@ -1,6 +1,6 @@
 import { type ShapeId, withShape } from '@ember-fold/core/plan';
 import { useEdit } from '../../data/draft/useEdit';
-import { BENCH as T } from '../../text/en/bench/benchPhrases';
+import { BENCH as T } from '#text/bench/benchPhrases';
 import { ShapeTiles } from '../../ui/controls/ShapeTiles';
 import { Sheet } from '../../ui/controls/Sheet';
 

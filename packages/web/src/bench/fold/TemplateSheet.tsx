@@ -1,5 +1,5 @@
 import { withTemps } from '../../text/printer';
-import { FOLD_SHEETS as T } from '../../text/en/bench/fold/foldSheetPhrases';
+import { FOLD_SHEETS as T } from '#text/bench/fold/foldSheetPhrases';
 import { blankLengthM } from '@ember-fold/core/plan';
 import { useRef, useState } from 'react';
 import { styled } from 'styled-components';
@@ -11,8 +11,8 @@ import { Soft } from '../../ui/controls/Panel';
 import { Actions, Sheet } from '../../ui/controls/Sheet';
 import { FoldCard } from '../../ui/drawing/FoldCard';
 import { TemplateDrawing } from '../../ui/drawing/TemplateDrawing';
-import { cardFigures, CARD_NOTES } from '../../text/en/bench/fold/cardText';
-import { stepText } from '../../text/en/bench/fold/stepText';
+import { cardFigures, CARD_NOTES } from '#text/bench/fold/cardText';
+import { stepText } from '#text/bench/fold/stepText';
 
 const Scroll = styled.div`
   overflow: auto;

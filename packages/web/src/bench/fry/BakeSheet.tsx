@@ -1,4 +1,4 @@
-import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
+import { FRY as T } from '#text/bench/fry/fryPhrases';
 import { type BakePlan, NO_COATING, type SplitPlan, RANGES } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
 import type { Line } from '../../data/draft/useLine';
@@ -8,7 +8,7 @@ import { Row, Soft } from '../../ui/controls/Panel';
 import { Sheet } from '../../ui/controls/Sheet';
 import { TempField } from '../../ui/controls/MoreFields';
 import { CountField } from '../../ui/controls/UnitFields';
-import { bakeText, splitText } from '../../text/en/bench/fry/bakeText';
+import { bakeText, splitText } from '#text/bench/fry/bakeText';
 import { bakeLatest } from '../../workers/planClient';
 import { OvenSeen } from './OvenSeen';
 

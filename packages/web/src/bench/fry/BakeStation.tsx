@@ -2,9 +2,9 @@ import { crustName, RANGES, type StartState, USUAL_BAKE } from '@ember-fold/core
 import { styled } from 'styled-components';
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
-import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
-import { hotFindingText } from '../../text/en/bench/fry/hotFindingText';
-import { CRUST_WORD, START_NAME } from '../../text/en/shared/words';
+import { FRY as T } from '#text/bench/fry/fryPhrases';
+import { hotFindingText } from '#text/bench/fry/hotFindingText';
+import { CRUST_WORD, START_NAME } from '#text/shared/words';
 import { Choice } from '../../ui/controls/Choice';
 import { Findings } from '../../ui/controls/Findings';
 import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';

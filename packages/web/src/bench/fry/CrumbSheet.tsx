@@ -1,4 +1,4 @@
-import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
+import { FRY as T } from '#text/bench/fry/fryPhrases';
 import type { CrumbPlan } from '@ember-fold/core/plan';
 import { CRUMB_ANSWERS } from '@ember-fold/core/stove';
 import { useEffect, useState } from 'react';
@@ -8,7 +8,7 @@ import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';
 import { Sheet } from '../../ui/controls/Sheet';
 import { WayList } from '../../ui/controls/WayList';
-import { CRUMB_NAME, crumbText } from '../../text/en/bench/fry/methodText';
+import { CRUMB_NAME, crumbText } from '#text/bench/fry/methodText';
 import { crumbsLatest } from '../../workers/planClient';
 
 /** No thermometer: what a crumb of dough does, and what that leaves to know. */

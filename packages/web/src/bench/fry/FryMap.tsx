@@ -1,4 +1,4 @@
-import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
+import { FRY as T } from '#text/bench/fry/fryPhrases';
 import { doughFamily, forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt } from '@ember-fold/core/plan';
 import { memo, useMemo, useRef, useState } from 'react';
 import { useMove } from 'react-aria';
@@ -8,7 +8,7 @@ import type { Line } from '../../data/draft/useLine';
 import { FryMapChart, MAP_EDGE } from '../../ui/charts/FryMapChart';
 import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';
-import { chancesText, forgivingText, marginText, storyText } from '../../text/en/bench/fry/mapText';
+import { chancesText, forgivingText, marginText, storyText } from '#text/bench/fry/mapText';
 import { MapMarks } from './MapMarks';
 import { useChances, useMap } from './useFryMap';
 import { MAP_OIL as OIL, type MapSize, useMapSpec } from './useMapSpec';

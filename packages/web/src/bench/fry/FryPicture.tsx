@@ -1,7 +1,7 @@
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import type { Line } from '../../data/draft/useLine';
-import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
+import { FRY as T } from '#text/bench/fry/fryPhrases';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';
 import { PanelTitle, Soft } from '../../ui/controls/Panel';

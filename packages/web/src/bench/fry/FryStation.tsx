@@ -1,7 +1,7 @@
 import { Columns2, CookingPot, Layers, ThermometerSun } from 'lucide-react';
 import { type ComponentType, Suspense, useState } from 'react';
 import type { Line } from '../../data/draft/useLine';
-import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
+import { FRY as T } from '#text/bench/fry/fryPhrases';
 import { lazyPart } from '../../ui/lazyPart';
 import { StationLayout, StationTools } from '../StationLayout';
 import { FryFields } from './FryFields';

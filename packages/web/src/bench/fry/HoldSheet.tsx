@@ -1,6 +1,6 @@
 import { withTemps } from '../../text/printer';
-import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
-import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
+import { BENCH_SHEETS as BENCH } from '#text/bench/benchSheetPhrases';
+import { FRY as T } from '#text/bench/fry/fryPhrases';
 import type { HoldTimes, StartState } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
 import { useEdit } from '../../data/draft/useEdit';
@@ -9,7 +9,7 @@ import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';
 import { Sheet } from '../../ui/controls/Sheet';
 import { WayList } from '../../ui/controls/WayList';
-import { HOLD_NAME, holdText, OLDEST_FIRST } from '../../text/en/bench/fold/holdText';
+import { HOLD_NAME, holdText, OLDEST_FIRST } from '#text/bench/fold/holdText';
 import { holdLatest } from '../../workers/planClient';
 
 const STARTS: readonly StartState[] = ['room', 'fridge', 'frozen', 'tempered'];

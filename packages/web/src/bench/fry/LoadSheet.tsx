@@ -1,5 +1,5 @@
-import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
-import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
+import { BENCH_SHEETS as BENCH } from '#text/bench/benchSheetPhrases';
+import { FRY as T } from '#text/bench/fry/fryPhrases';
 import type { LoadWay } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
 import { editPot } from '../../data/draft/editKitchen';
@@ -10,7 +10,7 @@ import { Choice } from '../../ui/controls/Choice';
 import { Soft } from '../../ui/controls/Panel';
 import { Sheet } from '../../ui/controls/Sheet';
 import { WayList } from '../../ui/controls/WayList';
-import { LOAD_WAY_NAME, loadWayText } from '../../text/en/bench/fry/methodText';
+import { LOAD_WAY_NAME, loadWayText } from '#text/bench/fry/methodText';
 import { loadWaysLatest } from '../../workers/planClient';
 import { PotChoice } from './PotChoice';
 import { PotOrder } from './PotOrder';

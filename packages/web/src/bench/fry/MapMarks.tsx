@@ -1,6 +1,6 @@
 import type { FryMapRow } from '@ember-fold/core/plan';
 import { styled, useTheme } from 'styled-components';
-import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
+import { FRY as T } from '#text/bench/fry/fryPhrases';
 
 const Key = styled.span`
   display: flex;

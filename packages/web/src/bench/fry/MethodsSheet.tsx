@@ -1,4 +1,4 @@
-import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
+import { FRY as T } from '#text/bench/fry/fryPhrases';
 import { type FryArm, FRY_METHODS, type FryMethod, withFryMethod } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
@@ -8,7 +8,7 @@ import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';
 import { Sheet } from '../../ui/controls/Sheet';
-import { ARM_ROWS, METHOD_NAME } from '../../text/en/bench/fry/methodText';
+import { ARM_ROWS, METHOD_NAME } from '#text/bench/fry/methodText';
 import { armsLatest } from '../../workers/planClient';
 
 const Table = styled.table`

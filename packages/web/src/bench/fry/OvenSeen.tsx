@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Line } from '../../data/draft/useLine';
 import { noteBake } from '../../data/draft/noteBake';
-import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
+import { FRY as T } from '#text/bench/fry/fryPhrases';
 import { Button } from '../../ui/controls/Button';
 import { PanelTitle, Row, Soft } from '../../ui/controls/Panel';
 import { MinutesField } from '../../ui/controls/MoreFields';

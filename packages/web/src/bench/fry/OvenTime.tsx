@@ -1,6 +1,6 @@
 import type { TrayBake } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
-import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
+import { FRY as T } from '#text/bench/fry/fryPhrases';
 import type { Printer } from '../../text/printer';
 import { crustColour } from '../../ui/drawing/crust';
 import { figureFont } from '../../ui/theme';

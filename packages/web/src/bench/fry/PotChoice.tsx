@@ -1,8 +1,8 @@
-import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
+import { FRY as T } from '#text/bench/fry/fryPhrases';
 import { useEdit } from '../../data/draft/useEdit';
 import { type Line, useKitchen } from '../../data/draft/useLine';
 import { Pick } from '../../ui/controls/Pick';
-import { potText } from '../../text/en/stove/stoveWords';
+import { potText } from '#text/stove/stoveWords';
 
 const OWN = '';
 

@@ -1,4 +1,4 @@
-import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
+import { FRY as T } from '#text/bench/fry/fryPhrases';
 import type { SupperOrder } from '@ember-fold/core/ledger';
 import { Link, useParams } from 'react-router';
 import { styled } from 'styled-components';
@@ -8,7 +8,7 @@ import { oilApi } from '../../data/api/oilApi';
 import type { Line } from '../../data/draft/useLine';
 import { Asked } from '../../ui/controls/Asked';
 import { Soft } from '../../ui/controls/Panel';
-import { notForText, oilCarriesText, ownOilText } from '../../text/en/store/oilText';
+import { notForText, oilCarriesText, ownOilText } from '#text/store/oilText';
 
 const Order = styled.ol`
   margin-top: 8px;

@@ -1,7 +1,7 @@
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
-import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
-import { hotFindingText } from '../../text/en/bench/fry/hotFindingText';
+import { FRY as T } from '#text/bench/fry/fryPhrases';
+import { hotFindingText } from '#text/bench/fry/hotFindingText';
 import { keepsFor } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { Findings } from '../../ui/controls/Findings';

@@ -11,10 +11,10 @@ import {
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { storeApi } from '../../data/api/storeApi';
-import { SHAPE_WORDS } from '../../text/en/shared/shapeWords';
-import { NEW_BATCH as T, SOURCE_NAME } from '../../text/en/bench/new/recipePhrases';
-import { FAMILY_WORDS } from '../../text/en/shared/familyWords';
-import { STARTER_NAME } from '../../text/en/shared/words';
+import { SHAPE_WORDS } from '#text/shared/shapeWords';
+import { NEW_BATCH as T, SOURCE_NAME } from '#text/bench/new/recipePhrases';
+import { FAMILY_WORDS } from '#text/shared/familyWords';
+import { STARTER_NAME } from '#text/shared/words';
 import { Asked } from '../../ui/controls/Asked';
 import { Panel, Soft } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';

@@ -6,9 +6,9 @@ import { DropZone, type FileDropItem, FileTrigger } from 'react-aria-components'
 import { styled } from 'styled-components';
 import { problemOf } from '../../data/api/api';
 import { storeApi } from '../../data/api/storeApi';
-import { mixFindingText } from '../../text/en/bench/dough/mixFindingText';
+import { mixFindingText } from '#text/bench/dough/mixFindingText';
 import { plain, type Printer } from '../../text/printer';
-import { NEW_BATCH as T } from '../../text/en/bench/new/recipePhrases';
+import { NEW_BATCH as T } from '#text/bench/new/recipePhrases';
 import { Button } from '../../ui/controls/Button';
 import { Findings } from '../../ui/controls/Findings';
 import { LongText } from '../../ui/controls/LongText';

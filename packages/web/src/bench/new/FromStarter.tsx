@@ -1,9 +1,9 @@
 import { batchOf, newTray, LIMITS, type StarterId, STARTERS, withFlour, withRaw } from '@ember-fold/core/plan';
 import { useState } from 'react';
-import { SHAPE_WORDS } from '../../text/en/shared/shapeWords';
-import { BENCH_SHEETS } from '../../text/en/bench/benchSheetPhrases';
-import { NEW_BATCH as T, SOURCE_NAME } from '../../text/en/bench/new/recipePhrases';
-import { STARTER_NAME } from '../../text/en/shared/words';
+import { SHAPE_WORDS } from '#text/shared/shapeWords';
+import { BENCH_SHEETS } from '#text/bench/benchSheetPhrases';
+import { NEW_BATCH as T, SOURCE_NAME } from '#text/bench/new/recipePhrases';
+import { STARTER_NAME } from '#text/shared/words';
 import { Panel } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';
 import { HowMany, piecesOf } from './HowMany';

@@ -1,6 +1,6 @@
 import type { RecipeCount } from '@ember-fold/core/files';
 import { RANGES } from '@ember-fold/core/plan';
-import { NEW_BATCH as T } from '../../text/en/bench/new/recipePhrases';
+import { NEW_BATCH as T } from '#text/bench/new/recipePhrases';
 import { Choice } from '../../ui/controls/Choice';
 import { Row } from '../../ui/controls/Panel';
 import { CountField, GramField, LengthField } from '../../ui/controls/UnitFields';

@@ -6,7 +6,7 @@ import { api, problemOf } from '../../data/api/api';
 import { nextSupper } from '../../data/draft/nextSupper';
 import { useKitchen } from '../../data/draft/useLine';
 import type { Printer } from '../../text/printer';
-import { type BatchSource, NEW_BATCH as T, SOURCE_NAME } from '../../text/en/bench/new/recipePhrases';
+import { type BatchSource, NEW_BATCH as T, SOURCE_NAME } from '#text/bench/new/recipePhrases';
 import { Choice } from '../../ui/controls/Choice';
 import { Pick } from '../../ui/controls/Pick';
 import { Page, PageTitle, TitleRow } from '../../ui/controls/Page';

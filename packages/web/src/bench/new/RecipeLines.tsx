@@ -4,7 +4,7 @@ import { Check, CircleHelp } from 'lucide-react';
 import { useCallback, useState } from 'react';
 import { styled } from 'styled-components';
 import { plain, type Printer } from '../../text/printer';
-import { NEW_BATCH as T, PART_NAME, questionText } from '../../text/en/bench/new/recipePhrases';
+import { NEW_BATCH as T, PART_NAME, questionText } from '#text/bench/new/recipePhrases';
 import { Button } from '../../ui/controls/Button';
 import { PanelTitle, Soft } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';
@@ -12,7 +12,7 @@ import { Search } from '../../ui/controls/Search';
 import { GramField } from '../../ui/controls/UnitFields';
 import { figureFont } from '../../ui/theme';
 import type { Mend, MendedLine, Recipe } from './useRecipe';
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 
 const PARTS: readonly RecipePart[] = ['dough', 'filling', 'coating', 'glaze', 'frying'];
 const MOST_KG = 20;

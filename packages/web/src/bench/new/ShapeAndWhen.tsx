@@ -1,7 +1,7 @@
 import type { ShapeId } from '@ember-fold/core/plan';
 import type { ReactNode } from 'react';
 import type { Printer } from '../../text/printer';
-import { NEW_BATCH as T } from '../../text/en/bench/new/recipePhrases';
+import { NEW_BATCH as T } from '#text/bench/new/recipePhrases';
 import { Button } from '../../ui/controls/Button';
 import { ShapeTiles } from '../../ui/controls/ShapeTiles';
 import { Pick } from '../../ui/controls/Pick';

@@ -3,7 +3,7 @@ import { servingsOf, withSupper } from '@ember-fold/core/supper';
 import { api } from '../../data/api/api';
 import { editBatch } from '../../data/draft/useEdit';
 import type { Printer } from '../../text/printer';
-import { SUPPER as S } from '../../text/en/table/supperPhrases';
+import { SUPPER as S } from '#text/table/supperPhrases';
 import { Pick } from '../../ui/controls/Pick';
 
 const NONE = 'none';

@@ -3,7 +3,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { styled } from 'styled-components';
 import { editBatch } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
-import { OWN as T, OWN_BEFORE, OWN_KIND } from '../../text/en/bench/serve/ownStepPhrases';
+import { OWN as T, OWN_BEFORE, OWN_KIND } from '#text/bench/serve/ownStepPhrases';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';
 import { NameField } from '../../ui/controls/NameField';

@@ -1,5 +1,5 @@
 import type { Line } from '../../data/draft/useLine';
-import { recipeOfBatch } from '../../text/en/store/recipeOut';
+import { recipeOfBatch } from '#text/store/recipeOut';
 import { SaveAs } from '../../ui/controls/SaveAs';
 
 /** The batch as a file: for another kitchen, for other programs, to read. */

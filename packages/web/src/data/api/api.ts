@@ -11,7 +11,7 @@ import type { ApiProblem, Batch, BatchDraft, BatchSummary, KitchenRow, Paged, Su
 import type { LitStove } from '@ember-fold/core/stove';
 import type { Supper, SupperDay } from '@ember-fold/core/supper';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import { SHARED } from '../../text/en/shared/sharedPhrases';
+import { SHARED } from '#text/shared/sharedPhrases';
 import { keepAnswer, keptAnswer } from '../offline/keptAnswers';
 import { doorTold } from '../offline/door';
 import { serverAnswered } from '../offline/useOnline';

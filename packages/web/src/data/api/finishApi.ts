@@ -1,6 +1,6 @@
 import type { ApiProblem } from '@ember-fold/core/plan';
 import type { BaseQueryFn, FetchArgs, FetchBaseQueryError } from '@reduxjs/toolkit/query';
-import { SHARED } from '../../text/en/shared/sharedPhrases';
+import { SHARED } from '#text/shared/sharedPhrases';
 import { api } from './api';
 import { handedOver } from '../offline/outbox';
 

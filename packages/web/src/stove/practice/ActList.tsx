@@ -1,6 +1,6 @@
 import type { ActCost, PracticeAct } from '@ember-fold/core/stove';
 import { styled } from 'styled-components';
-import { PRACTICE as T } from '../../text/en/learn/practicePhrases';
+import { PRACTICE as T } from '#text/learn/practicePhrases';
 import type { Printer } from '../../text/printer';
 import { Panel, PanelTitle, Soft } from '../../ui/controls/Panel';
 

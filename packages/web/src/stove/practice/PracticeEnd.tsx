@@ -9,8 +9,8 @@ import {
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { usePracticeResults } from '../../data/draft/practiceResults';
-import { pageOf } from '../../text/en/learn/handbook/handbook';
-import { PRACTICE as T } from '../../text/en/learn/practicePhrases';
+import { pageOf } from '#text/learn/handbook/handbook';
+import { PRACTICE as T } from '#text/learn/practicePhrases';
 import type { Printer } from '../../text/printer';
 import { Link } from 'react-router';
 import { Button } from '../../ui/controls/Button';

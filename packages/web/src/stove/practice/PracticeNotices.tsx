@@ -1,7 +1,7 @@
 import { probedCoreC, type Situation } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import { PRACTICE as T } from '../../text/en/learn/practicePhrases';
+import { PRACTICE as T } from '#text/learn/practicePhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { Panel } from '../../ui/controls/Panel';

@@ -1,8 +1,8 @@
 import { type StoveAct, type NextStep, practised, type Situation } from '@ember-fold/core/stove';
 import { type CSSProperties, useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { styled } from 'styled-components';
-import { nextText } from '../../text/en/stove/stoveWords';
-import { PRACTICE as T } from '../../text/en/learn/practicePhrases';
+import { nextText } from '#text/stove/stoveWords';
+import { PRACTICE as T } from '#text/learn/practicePhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';

@@ -2,7 +2,7 @@ import { type BestWay, type Situation, SITUATION_KINDS, type SituationKind } fro
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useKitchen } from '../../data/draft/useLine';
-import { PRACTICE as T } from '../../text/en/learn/practicePhrases';
+import { PRACTICE as T } from '#text/learn/practicePhrases';
 import { Page, PageTitle, TitleRow } from '../../ui/controls/Page';
 import { Panel, Problem, Soft } from '../../ui/controls/Panel';
 import { type PracticeDesk, practiceDesk } from '../../workers/practiceClient';

@@ -2,7 +2,7 @@ import type { Situation } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { useKept } from '../../data/offline/useKept';
-import { PRACTICE as T } from '../../text/en/learn/practicePhrases';
+import { PRACTICE as T } from '#text/learn/practicePhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';

@@ -9,7 +9,7 @@ import {
 import { Suspense, useEffect, useMemo, useState } from 'react';
 import { Label, Slider, SliderOutput, SliderTrack } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { PRACTICE as T } from '../../text/en/learn/practicePhrases';
+import { PRACTICE as T } from '#text/learn/practicePhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';

@@ -2,7 +2,7 @@ import { RANGES } from '@ember-fold/core/plan';
 import { type Supper, type SupperCook, supperCooks, servingsOf } from '@ember-fold/core/supper';
 import { Plus, X } from 'lucide-react';
 import { styled } from 'styled-components';
-import { cookName, DAY_PLAN as E } from '../../text/en/table/dayPlanPhrases';
+import { cookName, DAY_PLAN as E } from '#text/table/dayPlanPhrases';
 import { Button } from '../../ui/controls/Button';
 import { MomentField } from '../../ui/controls/MomentField';
 import { NameField } from '../../ui/controls/NameField';

@@ -1,7 +1,7 @@
 import type { DayPlan, DayEntry, DayPin, SupperDay } from '@ember-fold/core/supper';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import { cookName, entryName, DAY_PLAN as E, stepInDay } from '../../text/en/table/dayPlanPhrases';
+import { cookName, entryName, DAY_PLAN as E, stepInDay } from '#text/table/dayPlanPhrases';
 import type { Printer } from '../../text/printer';
 import { figureFont, PHONE } from '../../ui/theme';
 import { batchColour, SHARED } from './batchColour';

@@ -3,7 +3,7 @@ import { isHeldLong, TABLE_LATE_S } from '@ember-fold/core/supper';
 import { Undo2 } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { styled } from 'styled-components';
-import { cookName, entryName, DAY_PLAN as E, stepInDay } from '../../text/en/table/dayPlanPhrases';
+import { cookName, entryName, DAY_PLAN as E, stepInDay } from '#text/table/dayPlanPhrases';
 import { listNames, type Printer, withTemps } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { ToneMark } from '../../ui/controls/Findings';

@@ -1,5 +1,5 @@
 import type { DayPlan, DayEntry, SupperDay } from '@ember-fold/core/supper';
-import { cookName, entryName, DAY_PLAN as E, stepInDay } from '../../text/en/table/dayPlanPhrases';
+import { cookName, entryName, DAY_PLAN as E, stepInDay } from '#text/table/dayPlanPhrases';
 import type { Printer } from '../../text/printer';
 import { Cautions } from '../../ui/controls/Cautions';
 import { OnPaper } from '../../ui/controls/OnPaper';

@@ -1,8 +1,8 @@
 import type { SupperDay } from '@ember-fold/core/supper';
 import { dayMoves } from '@ember-fold/core/supper';
 import { useState } from 'react';
-import { RUN_NAME } from '../../text/en/cook/cookText';
-import { entryName, DAY_PLAN as E } from '../../text/en/table/dayPlanPhrases';
+import { RUN_NAME } from '#text/cook/cookText';
+import { entryName, DAY_PLAN as E } from '#text/table/dayPlanPhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';

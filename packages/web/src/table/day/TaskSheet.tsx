@@ -1,6 +1,6 @@
 import { type DayEntry, type DayPin, type SupperCook, workRange } from '@ember-fold/core/supper';
 import { styled } from 'styled-components';
-import { cookName, entryName, DAY_PLAN as E, stepInDay } from '../../text/en/table/dayPlanPhrases';
+import { cookName, entryName, DAY_PLAN as E, stepInDay } from '#text/table/dayPlanPhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { MomentField } from '../../ui/controls/MomentField';

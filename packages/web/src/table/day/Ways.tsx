@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import { problemOf } from '../../data/api/api';
 import { waysApi } from '../../data/api/waysApi';
-import { DAY_PLAN as E, wayText } from '../../text/en/table/dayPlanPhrases';
+import { DAY_PLAN as E, wayText } from '#text/table/dayPlanPhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { ToneMark } from '../../ui/controls/Findings';

@@ -1,5 +1,5 @@
 import type { DayPlan, SupperDay } from '@ember-fold/core/supper';
-import { cookName, entryName, DAY_PLAN as E, stepInDay } from '../../text/en/table/dayPlanPhrases';
+import { cookName, entryName, DAY_PLAN as E, stepInDay } from '#text/table/dayPlanPhrases';
 import type { Printer } from '../../text/printer';
 import { batchColour, SHARED } from './batchColour';
 import { lanesOf } from './DayRows';

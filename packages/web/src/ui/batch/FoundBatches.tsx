@@ -1,7 +1,7 @@
 import type { BatchSummary } from '@ember-fold/core/plan';
 import { type ReactNode, useDeferredValue, useState } from 'react';
 import { api } from '../../data/api/api';
-import { BENCH_SHEETS as T } from '../../text/en/bench/benchSheetPhrases';
+import { BENCH_SHEETS as T } from '#text/bench/benchSheetPhrases';
 import { Asked } from '../controls/Asked';
 import { FilterField } from '../controls/FilterField';
 import { Soft } from '../controls/Panel';

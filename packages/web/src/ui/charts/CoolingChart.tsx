@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import { type CoolingResult, LIMITS } from '@ember-fold/core/plan';
 import { useMemo } from 'react';
 import { useTheme } from 'styled-components';

@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import type { FryPlan } from '@ember-fold/core/plan';
 import { useMemo } from 'react';
 import { styled, useTheme } from 'styled-components';

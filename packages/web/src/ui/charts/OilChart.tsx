@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import type { OilRange } from '@ember-fold/core/stove';
 import { useMemo } from 'react';
 import { useTheme } from 'styled-components';

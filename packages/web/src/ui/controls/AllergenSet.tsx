@@ -2,8 +2,8 @@ import type { Allergen } from '@ember-fold/core/plan';
 import { Plus, X } from 'lucide-react';
 import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { LATER } from '../../text/en/shared/laterPhrases';
-import { ALLERGEN_NAME } from '../../text/en/shared/words';
+import { LATER } from '#text/shared/laterPhrases';
+import { ALLERGEN_NAME } from '#text/shared/words';
 import { Button } from './Button';
 
 const Line = styled.div`

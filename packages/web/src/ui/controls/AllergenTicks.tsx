@@ -1,7 +1,7 @@
 import type { Allergen } from '@ember-fold/core/plan';
 import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { ALLERGEN_NAME } from '../../text/en/shared/words';
+import { ALLERGEN_NAME } from '#text/shared/words';
 
 const Ticks = styled(CheckboxGroup)`
   display: flex;

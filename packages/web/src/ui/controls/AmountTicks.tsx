@@ -2,7 +2,7 @@ import type { StepAmount } from '@ember-fold/core/ledger';
 import { Check } from 'lucide-react';
 import { Checkbox } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import type { Printer } from '../../text/printer';
 import { Soft } from './Panel';
 

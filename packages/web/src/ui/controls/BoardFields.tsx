@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import { type Kitchen, USUAL_BOARD, RANGES } from '@ember-fold/core/plan';
 import { editKitchen } from '../../data/draft/editKitchen';
 import { Row } from './Panel';

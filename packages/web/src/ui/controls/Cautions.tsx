@@ -1,7 +1,7 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import { Baby, DropletOff, Droplets, Eye, FlameKindling, HeartPulse, type LucideIcon } from 'lucide-react';
 import { styled } from 'styled-components';
-import { type CautionId, cautionsText, DEFERRAL } from '../../text/en/shared/cautions';
+import { type CautionId, cautionsText, DEFERRAL } from '#text/shared/cautions';
 import type { Printer } from '../../text/printer';
 import { Soft } from './Panel';
 

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/en/shared/sharedPhrases';
+import { SHARED as T } from '#text/shared/sharedPhrases';
 import { memo, useId, useState } from 'react';
 import { FieldError, Input, Label, Text, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';

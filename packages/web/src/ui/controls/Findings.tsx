@@ -1,9 +1,9 @@
-import { SHARED as T } from '../../text/en/shared/sharedPhrases';
+import { SHARED as T } from '#text/shared/sharedPhrases';
 import type { Finding, FindingCode, FindingTone } from '@ember-fold/core/plan';
 import { ArrowRight, Check, OctagonAlert, TriangleAlert } from 'lucide-react';
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
-import { TONE_WORD } from '../../text/en/shared/findingText';
+import { TONE_WORD } from '#text/shared/findingText';
 import type { Printer } from '../../text/printer';
 import { lazyPart } from '../lazyPart';
 

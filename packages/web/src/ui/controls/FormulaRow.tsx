@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import { RANGES } from '@ember-fold/core/plan';
 import { Repeat2, X } from 'lucide-react';
 import { memo } from 'react';

@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import { guessedIngredient } from '@ember-fold/core/files';
 import {
   type DoughFamilyId,

@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import type { ScaleAct } from '@ember-fold/core/ledger';
 import { portionByHand } from '@ember-fold/core/stove';
 import { Scale } from 'lucide-react';

@@ -1,5 +1,5 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
-import { SHARED as T } from '../../text/en/shared/sharedPhrases';
+import { LATER } from '#text/shared/laterPhrases';
+import { SHARED as T } from '#text/shared/sharedPhrases';
 import { parseDurationS, parseNumber, printDuration } from '@ember-fold/core/plan';
 import { plain, type Printer, readWhole } from '../../text/printer';
 import { usePrinter } from '../printing';

@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import { useState } from 'react';
 import { FieldError, Input, Label, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';

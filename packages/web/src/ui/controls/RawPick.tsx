@@ -1,6 +1,6 @@
 import type { RawPart } from '@ember-fold/core/plan';
-import { FILLING as T } from '../../text/en/bench/filling/fillingPhrases';
-import { RAW_NAME, RAW_OPEN_NAME } from '../../text/en/shared/words';
+import { FILLING as T } from '#text/bench/filling/fillingPhrases';
+import { RAW_NAME, RAW_OPEN_NAME } from '#text/shared/words';
 import { Pick } from './Pick';
 
 interface RawPickProps {

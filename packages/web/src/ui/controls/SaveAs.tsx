@@ -13,7 +13,7 @@ import { styled } from 'styled-components';
 import { problemOf } from '../../data/api/api';
 import { exchangeApi } from '../../data/api/exchangeApi';
 import { fileName, saveFile } from '../../data/device/saveFile';
-import { FILES as T } from '../../text/en/store/filePhrases';
+import { FILES as T } from '#text/store/filePhrases';
 import { Button } from './Button';
 import { Problem } from './Panel';
 

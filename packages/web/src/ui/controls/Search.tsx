@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import { ChevronDown } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
 import { Button, ComboBox, Input, Label, ListBox } from 'react-aria-components';

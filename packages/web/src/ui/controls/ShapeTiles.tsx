@@ -1,7 +1,7 @@
 import { type ShapeId, shapeOf, SHAPES } from '@ember-fold/core/plan';
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { SHAPE_WORDS } from '../../text/en/shared/shapeWords';
+import { SHAPE_WORDS } from '#text/shared/shapeWords';
 import { ShapePicture } from '../drawing/ShapePicture';
 import { useShapePieces } from '../drawing/useShapePieces';
 import { figureFont, PHONE } from '../theme';

@@ -2,8 +2,8 @@ import { figureSources, type Kitchen, type SourcedFigure, type TrayDraft } from 
 import type { CookState } from '@ember-fold/core/stove';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { LEARNT as T, SOURCE_WORD, sourcedName, sourcedValue, sourceText } from '../../text/en/store/learntPhrases';
-import { SHARED } from '../../text/en/shared/sharedPhrases';
+import { LEARNT as T, SOURCE_WORD, sourcedName, sourcedValue, sourceText } from '#text/store/learntPhrases';
+import { SHARED } from '#text/shared/sharedPhrases';
 import type { Printer } from '../../text/printer';
 import { figureFont, PHONE } from '../theme';
 import { Soft } from './Panel';

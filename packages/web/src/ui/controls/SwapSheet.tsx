@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import { type DoughFamilyId, type Formula, type Substitution, substitutionsFor } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { usePantry } from '../../data/draft/useLine';
@@ -6,7 +6,7 @@ import { Button } from './Button';
 import { Soft } from './Panel';
 import { Sheet } from './Sheet';
 import type { Printer } from '../../text/printer';
-import { swapText } from '../../text/en/bench/swapText';
+import { swapText } from '#text/bench/swapText';
 
 const List = styled.ul`
   li {

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/en/shared/sharedPhrases';
+import { SHARED as T } from '#text/shared/sharedPhrases';
 import { plain, type Printer, readWhole } from '../../text/printer';
 import { usePrinter } from '../printing';
 import { FigureField } from './FigureField';

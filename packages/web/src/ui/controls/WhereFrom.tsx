@@ -1,5 +1,5 @@
 import { Suspense, useState } from 'react';
-import { SHARED as T } from '../../text/en/shared/sharedPhrases';
+import { SHARED as T } from '#text/shared/sharedPhrases';
 import { lazyPart } from '../lazyPart';
 import { Button } from './Button';
 import type { WhereFromProps } from './Sources';

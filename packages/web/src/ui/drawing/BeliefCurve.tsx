@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import { beliefDensity, LABEL_BELIEF } from '@ember-fold/core/ledger';
 import type { FlourBelief } from '@ember-fold/core/plan';
 import { styled, useTheme } from 'styled-components';

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/en/shared/sharedPhrases';
+import { SHARED as T } from '#text/shared/sharedPhrases';
 import {
   cupSizes,
   type Shape,

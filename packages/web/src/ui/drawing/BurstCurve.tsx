@@ -1,7 +1,7 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import type { SealTrade } from '@ember-fold/core/plan';
 import { useTheme } from 'styled-components';
-import { shareText } from '../../text/en/bench/fold/sealText';
+import { shareText } from '#text/bench/fold/sealText';
 import { Drawing } from './Drawing';
 
 /** Share of pieces that open, over how full they are; where this batch stands on it. */

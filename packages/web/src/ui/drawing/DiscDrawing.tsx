@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/en/shared/sharedPhrases';
+import { SHARED as T } from '#text/shared/sharedPhrases';
 import type { ReactNode } from 'react';
 import { useTheme } from 'styled-components';
 import { usePrinter } from '../printing';

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/en/shared/sharedPhrases';
+import { SHARED as T } from '#text/shared/sharedPhrases';
 import { FILL_RANGE } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { figureFont } from '../theme';

@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import type { TrayDraft, Piece } from '@ember-fold/core/plan';
 import { styled } from 'styled-components';
 import { foldFrames } from './FoldSteps';

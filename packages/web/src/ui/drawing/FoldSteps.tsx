@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import { type TrayDraft, blankLengthM, LEAF, type Piece, shapeOf } from '@ember-fold/core/plan';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';

@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import type { Printer } from '../../text/printer';
 import { usePrinter } from '../printing';
 

@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import { type Mesh, meshSection, type PieceMesh } from '@ember-fold/core/plan';
 import { useEffect, useRef } from 'react';
 import { styled } from 'styled-components';

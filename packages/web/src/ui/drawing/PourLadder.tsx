@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import { styled, useTheme } from 'styled-components';
 
 const Svg = styled.svg`

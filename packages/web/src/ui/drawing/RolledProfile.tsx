@@ -1,5 +1,5 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
-import { SHARED as T } from '../../text/en/shared/sharedPhrases';
+import { LATER } from '#text/shared/laterPhrases';
+import { SHARED as T } from '#text/shared/sharedPhrases';
 import { type Piece, rolledProfileM } from '@ember-fold/core/plan';
 import { useTheme } from 'styled-components';
 import { usePrinter } from '../printing';

@@ -1,4 +1,4 @@
-import { LATER } from '../../text/en/shared/laterPhrases';
+import { LATER } from '#text/shared/laterPhrases';
 import type { CutRoll, CutterShape } from '@ember-fold/core/plan';
 import { useTheme } from 'styled-components';
 import { usePrinter } from '../printing';

@@ -1,10 +1,10 @@
 import type { Kitchen, TrayDraft } from '@ember-fold/core/plan';
 import { type Ref, useMemo } from 'react';
 import { styled } from 'styled-components';
-import { DEFERRAL } from '../../text/en/shared/cautions';
-import { HANDBOOK as T, pageOf } from '../../text/en/learn/handbook/handbook';
-import type { HandbookPage, PageId } from '../../text/en/learn/handbook/page';
-import { termsIn } from '../../text/en/learn/handbook/terms';
+import { DEFERRAL } from '#text/shared/cautions';
+import { HANDBOOK as T, pageOf } from '#text/learn/handbook/handbook';
+import type { HandbookPage, PageId } from '#text/learn/handbook/page';
+import { termsIn } from '#text/learn/handbook/terms';
 import type { Printer } from '../../text/printer';
 import { Button } from '../controls/Button';
 import { Soft } from '../controls/Panel';

@@ -1,8 +1,8 @@
 import { Dialog, DialogTrigger } from 'react-aria-components';
-import { pageOf } from '../../text/en/learn/handbook/handbook';
-import type { PageId } from '../../text/en/learn/handbook/page';
-import { HANDBOOK as T } from '../../text/en/learn/handbook/handbook';
-import { type Term, termsIn } from '../../text/en/learn/handbook/terms';
+import { pageOf } from '#text/learn/handbook/handbook';
+import type { PageId } from '#text/learn/handbook/page';
+import { HANDBOOK as T } from '#text/learn/handbook/handbook';
+import { type Term, termsIn } from '#text/learn/handbook/terms';
 import { Card, Dotted, MoreLink } from './cardLook';
 
 /** A word with a dotted line: one sentence, and the way to its page. */

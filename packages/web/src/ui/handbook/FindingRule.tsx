@@ -1,6 +1,6 @@
 import type { FindingCode } from '@ember-fold/core/plan';
-import { ruleOf } from '../../text/en/learn/handbook/rules';
-import { SHARED as T } from '../../text/en/shared/sharedPhrases';
+import { ruleOf } from '#text/learn/handbook/rules';
+import { SHARED as T } from '#text/shared/sharedPhrases';
 import { withTemps } from '../../text/printer';
 import { usePrinter } from '../printing';
 import { MoreLink } from './cardLook';

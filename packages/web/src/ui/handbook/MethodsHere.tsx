@@ -1,8 +1,8 @@
 import type { FryArm, FryMethod, Kitchen, TrayDraft } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
-import { HANDBOOK as T } from '../../text/en/learn/handbook/handbook';
+import { HANDBOOK as T } from '#text/learn/handbook/handbook';
 import type { Printer } from '../../text/printer';
-import { METHOD_NAME } from '../../text/en/bench/fry/methodText';
+import { METHOD_NAME } from '#text/bench/fry/methodText';
 import { armsLatest } from '../../workers/planClient';
 import { Soft } from '../controls/Panel';
 import { Table } from './Table';

@@ -10,12 +10,12 @@ import {
 import { CRUMB_ANSWERS, crumbRange } from '@ember-fold/core/stove';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { SHAPE_WORDS } from '../../text/en/shared/shapeWords';
-import { type FigureId, METHOD_OIL } from '../../text/en/learn/handbook/page';
-import { HANDBOOK as T, KEEPS, SYMPTOMS } from '../../text/en/learn/handbook/handbook';
+import { SHAPE_WORDS } from '#text/shared/shapeWords';
+import { type FigureId, METHOD_OIL } from '#text/learn/handbook/page';
+import { HANDBOOK as T, KEEPS, SYMPTOMS } from '#text/learn/handbook/handbook';
 import type { Printer } from '../../text/printer';
-import { CRUMB_NAME } from '../../text/en/bench/fry/methodText';
-import { FAMILY_WORDS } from '../../text/en/shared/familyWords';
+import { CRUMB_NAME } from '#text/bench/fry/methodText';
+import { FAMILY_WORDS } from '#text/shared/familyWords';
 import { Cautions } from '../controls/Cautions';
 import { Soft } from '../controls/Panel';
 import { ShapePicture } from '../drawing/ShapePicture';

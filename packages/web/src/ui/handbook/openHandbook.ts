@@ -1,5 +1,5 @@
 import { createContext, useContext } from 'react';
-import type { PageId } from '../../text/en/learn/handbook/page';
+import type { PageId } from '#text/learn/handbook/page';
 
 /** Where the handbook opens: at a page, or at the page of a term, which is said first. */
 export type HandbookAt = { readonly page: PageId } | { readonly term: string };
