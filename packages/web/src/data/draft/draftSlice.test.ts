@@ -15,7 +15,6 @@ import { keepHistory, keptHistory } from './draftHistory';
 import {
   draftChanged,
   draftLoaded,
-  draftRehearsed,
   draftReducer,
   type DraftState,
   draftTaken,
@@ -71,12 +70,7 @@ it('undo walks back to the very beginning, redo to the very end, whatever was ed
       });
       let now = states[states.length - 1]!;
       for (let i = states.length - 2; i >= 0; i--) {
-        // Gone through once more all of it is new, and nothing differs.
-        const rehearsed = draftReducer(now, draftRehearsed());
-        expect(rehearsed).toEqual(now);
-        expect(rehearsed.draft).not.toBe(now.draft);
-        expect(rehearsed.draft!.trays).not.toBe(now.draft!.trays);
-        now = draftReducer(rehearsed, undone());
+        now = draftReducer(now, undone());
         expect(now.draft).toEqual(states[i]!.draft);
       }
       expect(now.past).toEqual([]);

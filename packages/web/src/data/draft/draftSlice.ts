@@ -83,11 +83,6 @@ const slice = createSlice({
       const [draft, patches] = moved(now.draft, payload.draft);
       return (patches.length === 0 ? state : { ...now, draft }) as unknown as typeof state;
     },
-    /** The same draft once more, all of it made anew: what follows from it is worked out and drawn again, and nothing differs. */
-    draftRehearsed: (state) => {
-      const now = original(state) as DraftState;
-      return { ...now, draft: structuredClone(now.draft) } as unknown as typeof state;
-    },
     draftChanged: {
       prepare: (next: BatchDraft, field: string) => ({
         payload: { next, field, atMs: Date.now(), pressMs: pressedSinceMs() },
@@ -146,5 +141,5 @@ const slice = createSlice({
   },
 });
 
-export const { draftLoaded, trayOpened, draftTaken, draftRehearsed, draftChanged, undone, redone } = slice.actions;
+export const { draftLoaded, trayOpened, draftTaken, draftChanged, undone, redone } = slice.actions;
 export const draftReducer = slice.reducer;

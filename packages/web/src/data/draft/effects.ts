@@ -11,7 +11,6 @@ import { listener } from './listener';
 import { selectKitchenFor } from './selectKitchen';
 import { saver, saveTold, tellSaves } from './saves';
 import { selectTray } from './selectTray';
-import './rehearse';
 import { type RootState, store } from './store';
 
 tellSaves((key, view) => store.dispatch(saveTold({ key, view })));
