@@ -12,15 +12,7 @@ import {
 } from '@ember-fold/core/plan';
 import fc from 'fast-check';
 import { keepHistory, keptHistory } from './draftHistory';
-import {
-  draftChanged,
-  draftLoaded,
-  draftReducer,
-  type DraftState,
-  draftTaken,
-  redone,
-  undone,
-} from './draftSlice';
+import { draftChanged, draftLoaded, draftReducer, type DraftState, draftTaken, redone, undone } from './draftSlice';
 import { watchPress } from './press';
 
 const TRAY = newTray('Squash', 'squash-sage', 24, '2026-03-07T18:30:00Z');

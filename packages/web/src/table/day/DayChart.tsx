@@ -6,11 +6,9 @@ import type { Printer } from '../../text/printer';
 import { figureFont, PHONE } from '../../ui/theme';
 import { batchColour, SHARED } from './batchColour';
 import { lanesOf, PotStep, Row, Waits } from './DayRows';
+import { dayScale, type DayScale } from './dayScale';
 import { laneStyle, LEAST_BAR_PX, rowPx, TaskBar } from './TaskBar';
 
-const HOUR_MS = 3_600_000;
-/** After the table so much is still shown. */
-const AFTER_MS = 1_200_000;
 /** Rows: where they begin and how high they are, px. */
 const LABEL_PX = 104;
 
@@ -99,9 +97,16 @@ export interface DayChartProps {
   readonly onOpen: (entry: DayEntry) => void;
 }
 
-/**
- * The day over cooks, pots, oven and cold, time from left to right. Long for it is a row of each kind.
- */
+/** What a row of the chart is drawn from. */
+interface Drawn extends Pick<DayChartProps, 'dayPlan' | 'pins' | 'printer' | 'onMove' | 'onOpen'> {
+  readonly cooks: SupperDay['cooks'];
+  readonly shown: readonly DayEntry[];
+  readonly scale: DayScale;
+  readonly nameOf: (batchId: string | null) => string | null;
+  readonly colourOf: (batchId: string | null) => string;
+}
+
+/** The day over cooks, pots, oven and cold, time from left to right. */
 export function DayChart({ told, dayPlan, pins, printer, nowMs, onMove, onOpen }: DayChartProps) {
   const { cooks, batches } = told;
   const [widthPx, setWidthPx] = useState(800);
@@ -110,73 +115,47 @@ export function DayChart({ told, dayPlan, pins, printer, nowMs, onMove, onOpen }
     watch.observe(rows);
     return () => watch.disconnect();
   };
-  const day = dayPlan.entries.filter(({ isEarlier }) => !isEarlier);
-  const shown = day.filter(({ startMs }) => startMs >= (dayPlan.startMs ?? 0));
+  const shown = dayPlan.entries.filter(
+    ({ isEarlier, startMs }) => !isEarlier && startMs >= (dayPlan.startMs ?? 0),
+  );
   if (shown.length === 0) return null;
-  const lastMs = Math.max(...shown.map(({ endMs }) => endMs));
-  const fromMs = Math.floor(Math.min(...shown.map(({ startMs }) => startMs)) / (HOUR_MS / 2)) * (HOUR_MS / 2);
-  const toMs = lastMs + AFTER_MS;
-  const at = (ms: number) => `${(100 * (Math.min(toMs, Math.max(fromMs, ms)) - fromMs)) / (toMs - fromMs)}%`;
-  const placeOf = (startMs: number, endMs: number) => ({
-    left: at(startMs),
-    width: `calc(${at(endMs)} - ${at(startMs)})`,
-  });
-  /** ms of one pixel. */
-  const perPx = (toMs - fromMs) / Math.max(1, widthPx - LABEL_PX);
-  const eachMs = (toMs - fromMs) / HOUR_MS > 14 ? 2 * HOUR_MS : HOUR_MS;
-  const hours: number[] = [];
-  for (let ms = Math.ceil(fromMs / eachMs) * eachMs; ms <= toMs; ms += eachMs) hours.push(ms);
+  const scale = dayScale(shown, widthPx - LABEL_PX);
   const nameOf = (id: string | null) => batches.find((batch) => batch.id === id)?.name ?? null;
   const colourOf = (id: string | null) =>
     id === null ? SHARED : batchColour(batches.findIndex((batch) => batch.id === id));
-  const say = (entry: DayEntry) =>
-    E.task(printer.clock(entry.startMs), printer.clock(entry.endMs), E.of(entryName(entry), nameOf(entry.batchId)));
-  const bar = (entry: DayEntry, cook: number | null, lane: number, lanes: number) => (
-    <TaskBar
-      key={entry.id}
-      place={{ ...placeOf(entry.startMs, entry.endMs), ...laneStyle(lane, lanes) }}
-      colour={entry.pot !== null ? SHARED : colourOf(entry.batchId)}
-      name={entryName(entry)}
-      says={`${say(entry)}${pins[entry.id] ? `. ${E.settled}` : ''}`}
-      decides={entry.decides}
-      isSettled={pins[entry.id] !== undefined}
-      perPx={perPx}
-      onOpen={() => onOpen(entry)}
-      onMove={(byMs, rowsDown) => {
-        const next = cook === null || rowsDown === 0 ? undefined : cooks[cook + rowsDown];
-        const at = byMs === 0 ? undefined : new Date(entry.startMs + byMs).toISOString();
-        if (at || next) onMove(entry, { ...(at && { at }), ...(next && { cook: next.id }) });
-      }}
-    />
-  );
-  /** Bars in one row; of two that are too short to stand side by side one stands lower. */
-  const barRow = (name: string, says: string, entries: readonly DayEntry[], cook: number | null) => {
-    const lanes = lanesOf(
-      entries.map((entry) => {
-        const { startMs, endMs } = entry;
-        return { entry, startMs, endMs: Math.max(endMs, startMs + LEAST_BAR_PX * perPx) };
-      }),
-    );
-    const laneOf = new Map(lanes.flatMap((lane, i) => lane.map(({ entry }) => [entry, i] as const)));
-    return (
-      <Row
-        key={cook === null ? 'oven' : cooks[cook]!.id}
-        name={name}
-        says={says}
-        heightPx={rowPx(Math.max(1, lanes.length))}
-      >
-        {entries.map((entry) => bar(entry, cook, laneOf.get(entry)!, lanes.length))}
-      </Row>
-    );
-  };
-  const pots = [...new Set(shown.flatMap(({ pot }) => pot ?? []))];
+  const drawn: Drawn = { cooks, shown, scale, nameOf, colourOf, dayPlan, pins, printer, onMove, onOpen };
   const oven = shown.filter(({ isOven }) => isOven);
-  const rests = dayPlan.rests.filter(({ endMs, step }) => endMs > fromMs && step.durationS > 0);
-  const folded = dayPlan.batches.flatMap(({ batchId, folded: waits }) =>
-    waits.filter(({ endMs }) => endMs > fromMs).map((wait) => ({ batchId, ...wait })),
-  );
   return (
     <Rows ref={measure}>
+      <HourLines scale={scale} printer={printer} nowMs={nowMs} />
+      {cooks.map((cook, i) => (
+        <BarRow
+          key={cook.id}
+          drawn={drawn}
+          name={cookName(cook, i, cooks.length)}
+          says={handsText(dayPlan, i, printer)}
+          entries={shown.filter((entry) => entry.cook === i)}
+          cook={i}
+        />
+      ))}
+      <PotRows {...drawn} />
+      {oven.length > 0 && <BarRow drawn={drawn} name={E.oven} says="" entries={oven} cook={null} />}
+      <RestRow {...drawn} />
+      <FridgeRow {...drawn} />
+    </Rows>
+  );
+}
+
+interface HourLinesProps {
+  readonly scale: DayScale;
+  readonly printer: Printer;
+  readonly nowMs: number;
+}
+
+/** The hours above the rows, a line below each, and where it is now. */
+function HourLines({ scale: { hours, at, fromMs, toMs }, printer, nowMs }: HourLinesProps) {
+  return (
+    <>
       <Hours aria-hidden>
         {hours.map((ms) => (
           <span key={ms} style={{ left: at(ms) }}>
@@ -197,68 +176,118 @@ export function DayChart({ told, dayPlan, pins, printer, nowMs, onMove, onOpen }
           </>
         )}
       </Lines>
-      {cooks.map((cook, i) =>
-        barRow(
-          cookName(cook, i, cooks.length),
-          handsText(dayPlan, i, printer),
-          shown.filter((entry) => entry.cook === i),
-          i,
-        ),
-      )}
-      {pots.map((pot) => (
-        <Row key={pot} name={pot === '' ? E.pot : pot} says={potText(dayPlan, pot, printer)}>
-          {shown
-            .filter((entry) => entry.pot === pot)
-            .flatMap(({ steps }) => steps)
-            .filter(({ lengthS }) => lengthS > 0)
-            .map((step) => (
-              <PotStep
-                key={`${step.what} ${step.batchId ?? ''}`}
-                style={placeOf(step.startMs, step.endMs)}
-                $colour={step.what === 'fry' ? colourOf(step.batchId) : SHARED}
-                title={E.task(
-                  printer.clock(step.startMs),
-                  printer.clock(step.endMs),
-                  E.of(stepInDay(step), nameOf(step.batchId)),
-                )}
-              >
-                <span>{step.what === 'fry' ? nameOf(step.batchId) : stepInDay(step)}</span>
-              </PotStep>
-            ))}
-        </Row>
-      ))}
-      {oven.length > 0 && barRow(E.oven, '', oven, null)}
-      <Waits
-        name={E.byItself}
-        lanes={lanesOf(rests).map((lane) =>
-          lane.map((rest) => ({
-            key: `${rest.batchId} ${rest.step.id}`,
-            place: placeOf(rest.startMs, rest.endMs),
-            colour: colourOf(rest.batchId),
-            name: stepInDay({ ...rest, what: rest.step.what, fromS: 0, lengthS: 0 }),
-            says: E.task(
-              printer.clock(rest.startMs),
-              printer.clock(rest.endMs),
-              E.of(stepInDay({ ...rest, what: rest.step.what, fromS: 0, lengthS: 0 }), nameOf(rest.batchId)),
-            ),
-          })),
-        )}
-      />
-      <Waits
-        name={E.cold}
-        lanes={lanesOf(folded.filter(({ inFridge }) => inFridge)).map((lane) =>
-          lane.map((wait) => ({
-            key: `${wait.batchId} ${wait.mark}`,
-            place: placeOf(wait.startMs, wait.endMs),
-            colour: colourOf(wait.batchId),
-            name: E.of(E.inFridge, nameOf(wait.batchId)),
-            says: E.fridge(E.until(nameOf(wait.batchId) ?? '', printer.clock(wait.limitMs))),
-            limit: `${(100 * (wait.limitMs - wait.startMs)) / (wait.endMs - wait.startMs)}%`,
-          })),
-        )}
-      />
-    </Rows>
+    </>
   );
+}
+
+interface BarRowProps {
+  readonly drawn: Drawn;
+  readonly name: string;
+  readonly says: string;
+  readonly entries: readonly DayEntry[];
+  /** Whose row it is; `null`: nobody's, a bar cannot be given to another cook. */
+  readonly cook: number | null;
+}
+
+/** Bars in one row; of two that are too short to stand side by side one stands lower. */
+function BarRow({ drawn, name, says, entries, cook }: BarRowProps) {
+  const { scale, cooks, pins, printer, nameOf, colourOf, onMove, onOpen } = drawn;
+  const lanes = lanesOf(
+    entries.map((entry) => {
+      const { startMs, endMs } = entry;
+      return { entry, startMs, endMs: Math.max(endMs, startMs + LEAST_BAR_PX * scale.perPx) };
+    }),
+  );
+  const laneOf = new Map(lanes.flatMap((lane, i) => lane.map(({ entry }) => [entry, i] as const)));
+  const move = (entry: DayEntry, byMs: number, rowsDown: number) => {
+    const next = cook === null || rowsDown === 0 ? undefined : cooks[cook + rowsDown];
+    const at = byMs === 0 ? undefined : new Date(entry.startMs + byMs).toISOString();
+    if (at || next) onMove(entry, { ...(at && { at }), ...(next && { cook: next.id }) });
+  };
+  const said = (entry: DayEntry) =>
+    E.task(printer.clock(entry.startMs), printer.clock(entry.endMs), E.of(entryName(entry), nameOf(entry.batchId)));
+  return (
+    <Row name={name} says={says} heightPx={rowPx(Math.max(1, lanes.length))}>
+      {entries.map((entry) => (
+        <TaskBar
+          key={entry.id}
+          place={{ ...scale.placeOf(entry.startMs, entry.endMs), ...laneStyle(laneOf.get(entry)!, lanes.length) }}
+          colour={entry.pot !== null ? SHARED : colourOf(entry.batchId)}
+          name={entryName(entry)}
+          says={`${said(entry)}${pins[entry.id] ? `. ${E.settled}` : ''}`}
+          decides={entry.decides}
+          isSettled={pins[entry.id] !== undefined}
+          perPx={scale.perPx}
+          onOpen={() => onOpen(entry)}
+          onMove={(byMs, rowsDown) => move(entry, byMs, rowsDown)}
+        />
+      ))}
+    </Row>
+  );
+}
+
+/** What each pot does. */
+function PotRows({ shown, dayPlan, printer, scale, nameOf, colourOf }: Drawn) {
+  const pots = [...new Set(shown.flatMap(({ pot }) => pot ?? []))];
+  return pots.map((pot) => (
+    <Row key={pot} name={pot === '' ? E.pot : pot} says={potText(dayPlan, pot, printer)}>
+      {shown
+        .filter((entry) => entry.pot === pot)
+        .flatMap(({ steps }) => steps)
+        .filter(({ lengthS }) => lengthS > 0)
+        .map((step) => (
+          <PotStep
+            key={`${step.what} ${step.batchId ?? ''}`}
+            style={scale.placeOf(step.startMs, step.endMs)}
+            $colour={step.what === 'fry' ? colourOf(step.batchId) : SHARED}
+            title={E.task(
+              printer.clock(step.startMs),
+              printer.clock(step.endMs),
+              E.of(stepInDay(step), nameOf(step.batchId)),
+            )}
+          >
+            <span>{step.what === 'fry' ? nameOf(step.batchId) : stepInDay(step)}</span>
+          </PotStep>
+        ))}
+    </Row>
+  ));
+}
+
+/** What rests, cools or rises by itself. */
+function RestRow({ dayPlan, printer, scale, nameOf, colourOf }: Drawn) {
+  const rests = dayPlan.rests.filter(({ endMs, step }) => endMs > scale.fromMs && step.durationS > 0);
+  const lanes = lanesOf(rests).map((lane) =>
+    lane.map((rest) => {
+      const { batchId, startMs, endMs, step } = rest;
+      const name = stepInDay({ ...rest, what: step.what, fromS: 0, lengthS: 0 });
+      return {
+        key: `${batchId} ${step.id}`,
+        place: scale.placeOf(startMs, endMs),
+        colour: colourOf(batchId),
+        name,
+        says: E.task(printer.clock(startMs), printer.clock(endMs), E.of(name, nameOf(batchId))),
+      };
+    }),
+  );
+  return <Waits name={E.byItself} lanes={lanes} />;
+}
+
+/** Folded pieces that wait in the fridge, and how long they may. */
+function FridgeRow({ dayPlan, printer, scale, nameOf, colourOf }: Drawn) {
+  const waits = dayPlan.batches.flatMap(({ batchId, folded }) =>
+    folded.filter(({ inFridge, endMs }) => inFridge && endMs > scale.fromMs).map((wait) => ({ batchId, ...wait })),
+  );
+  const lanes = lanesOf(waits).map((lane) =>
+    lane.map(({ batchId, mark, startMs, endMs, limitMs }) => ({
+      key: `${batchId} ${mark}`,
+      place: scale.placeOf(startMs, endMs),
+      colour: colourOf(batchId),
+      name: E.of(E.inFridge, nameOf(batchId)),
+      says: E.fridge(E.until(nameOf(batchId) ?? '', printer.clock(limitMs))),
+      limit: `${(100 * (limitMs - startMs)) / (endMs - startMs)}%`,
+    })),
+  );
+  return <Waits name={E.cold} lanes={lanes} />;
 }
 
 function handsText(dayPlan: DayPlan, cook: number, printer: Printer): string {
