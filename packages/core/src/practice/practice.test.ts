@@ -113,7 +113,7 @@ test('whatever is done, in whatever order: every piece is in one place, every fi
           expect(Number.isFinite(figure) && figure >= 0).toBe(true);
       },
     ),
-    { numRuns: 60 },
+    { numRuns: 30 },
   );
 });
 
@@ -157,7 +157,7 @@ function randomly(of: Situation, seed: number): PracticeRun {
   });
 }
 
-test('the best way is never beaten: not by greedy cooks, not by two hundred who try anything', () => {
+test('the best way is never beaten: not by greedy cooks, not by a hundred who try anything', () => {
   let players = 0;
   for (const kind of SITUATION_KINDS) {
     const of = laid(kind);
@@ -174,12 +174,12 @@ test('the best way is never beaten: not by greedy cooks, not by two hundred who 
     ]);
     const others = [
       ...GREEDY.map((own) => playPolicy(of, { ...PLAIN_POLICY, ...own })),
-      ...Array.from({ length: 7 }, (_, i) => randomly(of, 100 * SITUATION_KINDS.indexOf(kind) + i)),
+      ...Array.from({ length: 3 }, (_, i) => randomly(of, 100 * SITUATION_KINDS.indexOf(kind) + i)),
     ];
     players += others.length;
     for (const run of others) expect([kind, lostBy(run) >= best.outcome.lost - 1e-9]).toEqual([kind, true]);
   }
-  expect(players).toBeGreaterThanOrEqual(200);
+  expect(players).toBeGreaterThanOrEqual(100);
 }, 180_000);
 
 test('what each situation is about is what its carelessness costs', () => {
@@ -264,7 +264,7 @@ test('skills: newer sessions count more, ranges narrow, what is weak comes again
       }
       expect(SITUATION_KINDS).toContain(nextSituation(results));
     }),
-    { numRuns: 60 },
+    { numRuns: 30 },
   );
   const width = (results: readonly PracticeResult[]) => of(results, 'burst').high - of(results, 'burst').low;
   expect(width([1, 2, 3, 4].map((at) => done('burst', 50, at)))).toBeLessThan(width([done('burst', 50, 1)]));

@@ -310,7 +310,7 @@ test('moments under any arcs: unbreakable ones are kept, the price is what the b
         expect(price(other)).toBeGreaterThanOrEqual(line.cost());
       },
     ),
-    { numRuns: 500 },
+    { numRuns: 200 },
   );
 });
 
@@ -341,7 +341,7 @@ test('an arc that no moments keep is left out, and the line answers as before: i
         expect([bare.cost(), bare.starts()]).toEqual([line.cost(), starts]);
       },
     ),
-    { numRuns: 400 },
+    { numRuns: 200 },
   );
 });
 

@@ -159,6 +159,6 @@ it('whatever is lost, late, doubled or done elsewhere: the page ends with what t
         store.dispatch(api.util.resetApiState());
       },
     ),
-    { numRuns: 50 },
+    { numRuns: 25 },
   );
 });

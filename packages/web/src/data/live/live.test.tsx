@@ -170,7 +170,7 @@ it('what is changed anywhere is on every open page within a second; after a gap 
         close();
       },
     ),
-    { numRuns: 25, endOnFailure: true },
+    { numRuns: 12, endOnFailure: true },
   );
 });
 

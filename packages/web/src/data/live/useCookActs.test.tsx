@@ -120,7 +120,7 @@ it('what is done is shown at once; in the end the sheet shows what the server ha
       hook.unmount();
       act(() => void store.dispatch(api.util.resetApiState()));
     }),
-    { numRuns: 40 },
+    { numRuns: 20 },
   );
 });
 

@@ -127,7 +127,7 @@ it('whatever is lost or done elsewhere: what is set is here at once, and the pag
       hook.unmount();
       act(() => void store.dispatch(api.util.resetApiState()));
     }),
-    { numRuns: 40, endOnFailure: true },
+    { numRuns: 20, endOnFailure: true },
   );
 });
 

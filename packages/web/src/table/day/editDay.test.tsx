@@ -97,7 +97,7 @@ it('whatever is changed of a day plan: each undo takes one thing back, and the s
       hook.unmount();
       act(() => void store.dispatch(api.util.resetApiState()));
     }),
-    { numRuns: 40 },
+    { numRuns: 20 },
   );
 });
 

@@ -80,7 +80,7 @@ it('any piece is drawn with finite figures, the width and thickness of core name
       }
       unmount();
     }),
-    { numRuns: 250 },
+    { numRuns: 100 },
   );
 });
 
