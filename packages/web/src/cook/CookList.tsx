@@ -1,3 +1,4 @@
+import { Stack } from '../ui/layout/layout';
 import { COOK as T } from '#text/cook/cookPhrases';
 import { RANGES } from '@ember-fold/core/plan';
 import { AlarmClock } from 'lucide-react';
@@ -23,7 +24,7 @@ export function CookList() {
       <TitleRow>
         <h1>{T.cook}</h1>
       </TitleRow>
-      <div style={{ display: 'grid', gap: 14 }}>
+      <Stack $gap={14}>
         <div>
           <FoundBatches
             what={T.theBatches}
@@ -75,7 +76,7 @@ export function CookList() {
           </Button>
           <Soft style={{ marginTop: 6 }}>{T.itIsKeptByThe}</Soft>
         </Panel>
-      </div>
+      </Stack>
     </Page>
   );
 }

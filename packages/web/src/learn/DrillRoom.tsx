@@ -1,3 +1,4 @@
+import { Stack } from '../ui/layout/layout';
 import { type Drill, drill, type DrillAnswer, DRILL_KINDS, drillSkills, nextDrill } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -40,12 +41,6 @@ const Answers = styled.ul`
     height: 100%;
     min-height: 56px;
   }
-`;
-
-const Skills = styled.ul`
-  display: grid;
-  gap: 12px;
-  margin-top: 6px;
 `;
 
 /** As many answers are kept in this browser. */
@@ -138,7 +133,7 @@ function SkillList({ answers, printer }: { readonly answers: readonly DrillAnswe
     <Panel>
       <PanelTitle>{T.skills}</PanelTitle>
       <Soft>{T.says}</Soft>
-      <Skills>
+      <Stack as="ul" $gap={12} $top={6}>
         {drillSkills(answers).map((skill) => (
           <li key={skill.kind}>
             <strong>{T.skill(skill.kind)}</strong> <Soft as="span">{T.level(skill.level)}</Soft>
@@ -160,7 +155,7 @@ function SkillList({ answers, printer }: { readonly answers: readonly DrillAnswe
             </Soft>
           </li>
         ))}
-      </Skills>
+      </Stack>
       <Soft style={{ marginTop: 12 }}>{T.apart}</Soft>
     </Panel>
   );

@@ -1,3 +1,4 @@
+import { Row } from '../ui/layout/layout';
 import { LOOKS, type LookId, type TrayLooks } from '@ember-fold/core/ledger';
 import { type TrayMark, RAMP_COLOURS } from '@ember-fold/core/plan';
 import { Undo2 } from 'lucide-react';
@@ -26,13 +27,6 @@ const Asks = styled.div`
     font-size: 13px;
     color: ${({ theme }) => theme.soft};
   }
-`;
-
-const Keys = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  margin-top: 4px;
 `;
 
 const Key = styled.button`
@@ -92,7 +86,7 @@ export function Looks({ title, looks, burst, photo, saved, onJudge }: LooksProps
       <Asks>
         <fieldset>
           <legend>{L.crust}</legend>
-          <Keys>
+          <Row $gap={6} $top={4}>
             {CRUSTS.map((name, i) => (
               <Crust
                 key={name}
@@ -104,13 +98,13 @@ export function Looks({ title, looks, burst, photo, saved, onJudge }: LooksProps
                 onClick={() => onJudge({ crust: place === i ? undefined : i })}
               />
             ))}
-          </Keys>
+          </Row>
           {photo && <PhotoColour {...photo} seen={looks.photo ?? null} onSeen={(seen) => onJudge(seen)} />}
         </fieldset>
         {ids.map((id) => (
           <fieldset key={id}>
             <legend>{LOOK_NAME[id]}</legend>
-            <Keys>
+            <Row $gap={6} $top={4}>
               {LOOKS[id].map((value) => (
                 <Key
                   key={value}
@@ -121,12 +115,12 @@ export function Looks({ title, looks, burst, photo, saved, onJudge }: LooksProps
                   {(LOOK_WORD[id] as Readonly<Record<string, string>>)[value]}
                 </Key>
               ))}
-            </Keys>
+            </Row>
           </fieldset>
         ))}
         <fieldset>
           <legend>{L.liked}</legend>
-          <Keys>
+          <Row $gap={6} $top={4}>
             {[1, 2, 3, 4, 5].map((n) => (
               <Key
                 key={n}
@@ -138,7 +132,7 @@ export function Looks({ title, looks, burst, photo, saved, onJudge }: LooksProps
                 {n}
               </Key>
             ))}
-          </Keys>
+          </Row>
         </fieldset>
         <Scores scores={looks.scores ?? []} onScores={(scores) => onJudge({ scores })} />
         <TickField
@@ -164,7 +158,7 @@ function Scores({
   return (
     <fieldset>
       <legend>{`${TEST.tasters}: ${said}`}</legend>
-      <Keys>
+      <Row $gap={6} $top={4}>
         {[1, 2, 3, 4, 5].map((n) => (
           <Key
             key={n}
@@ -185,7 +179,7 @@ function Scores({
             <Undo2 size={16} aria-hidden />
           </Key>
         )}
-      </Keys>
+      </Row>
     </fieldset>
   );
 }

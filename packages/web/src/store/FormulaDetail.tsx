@@ -1,3 +1,4 @@
+import { Stack } from '../ui/layout/layout';
 import { STORE as T } from '#text/store/storePhrases';
 import type { FormulaBody, FormulaWithVersions } from '@ember-fold/core/ledger';
 import { recipeOfFormula } from '#text/store/recipeOut';
@@ -77,7 +78,7 @@ function OpenFormula({ formula }: { readonly formula: FormulaWithVersions }) {
   const error = saving.error ?? making.error;
   const kind = now.body.kind === 'dough' ? `Dough, ${FAMILY_WORDS[now.body.family].name}` : KIND_NAME[now.body.kind];
   return (
-    <div style={{ display: 'grid', gap: 14 }}>
+    <Stack $gap={14}>
       <Panel>
         <Head>
           <NameField
@@ -115,6 +116,6 @@ function OpenFormula({ formula }: { readonly formula: FormulaWithVersions }) {
       </Panel>
       <VersionCompare formula={formula} edited={changedBody ? now.body : null} />
       <UseList uses={storeApi.useFormulaUsesQuery(id)} nothing={T.nothingUsesItYet} />
-    </div>
+    </Stack>
   );
 }

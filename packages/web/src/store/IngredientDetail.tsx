@@ -1,3 +1,4 @@
+import { Stack } from '../ui/layout/layout';
 import { STORE as T } from '#text/store/storePhrases';
 import { guessedIngredient, isGuessed } from '@ember-fold/core/files';
 import { type Ingredient, ingredientById, isShipped, LOOSE, type Pantry } from '@ember-fold/core/plan';
@@ -72,7 +73,7 @@ export function IngredientDetail({ id }: { readonly id: string }) {
   const error = saving.error ?? removing.error;
   const shippedAs = isShipped(id) && row ? ingredientById(id) : null;
   return (
-    <div style={{ display: 'grid', gap: 14 }}>
+    <Stack $gap={14}>
       <Panel>
         <PanelTitle>{isNew ? T.newIngredient : (there?.name ?? '')}</PanelTitle>
         <Soft>
@@ -94,7 +95,7 @@ export function IngredientDetail({ id }: { readonly id: string }) {
         </Actions>
       </Panel>
       {!isNew && <Uses id={id} />}
-    </div>
+    </Stack>
   );
 }
 

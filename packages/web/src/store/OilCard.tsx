@@ -1,3 +1,4 @@
+import { Row } from '../ui/layout/layout';
 import type { OilAct, OilRow } from '@ember-fold/core/ledger';
 import type { OilAdvice } from '@ember-fold/core/plan';
 import { useState } from 'react';
@@ -13,13 +14,6 @@ import { ToneMark, toneColour } from '../ui/controls/Findings';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';
 import { JudgeSheet, TopUpSheet } from './OilSheets';
-
-const Head = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: baseline;
-  gap: 2px 12px;
-`;
 
 const Verdict = styled.p<{ $tone: 'good' | 'lookOut' | 'stop' | 'know' }>`
   display: flex;
@@ -63,10 +57,10 @@ export function OilCard({ row: { oil, state, events }, isInPot, printer }: OilCa
   const tone = TONE[state.advice];
   return (
     <Panel data-oil={oil.name}>
-      <Head>
+      <Row $gap="2px 12px" $align="baseline">
         <PanelTitle style={{ margin: 0 }}>{oil.name}</PanelTitle>
         {isInPot && !state.isGone && <strong>{T.inThePot}</strong>}
-      </Head>
+      </Row>
       {state.isGone ? (
         <Soft>{T.pouredAway}</Soft>
       ) : (

@@ -1,16 +1,9 @@
+import { Row } from '../ui/layout/layout';
 import { api } from '../data/api/api';
 import { useSearchParams } from 'react-router';
-import { styled } from 'styled-components';
 import { STORE as T } from '#text/store/storePhrases';
 import { MomentField } from '../ui/controls/MomentField';
 import { Pick } from '../ui/controls/Pick';
-
-const For = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: end;
-  gap: 8px 14px;
-`;
 
 const KEYS = ['supper', 'batch', 'from', 'to'] as const;
 const WEEK_MS = 7 * 86_400_000;
@@ -51,7 +44,7 @@ export function ShoppingFor() {
     return to(id === undefined ? {} : { [kind!]: id });
   };
   return (
-    <For>
+    <Row $gap="8px 14px" $align="end">
       <Pick label={T.buyFor} value={now} options={options} onChange={choose} />
       {from !== null && until !== null && (
         <>
@@ -59,6 +52,6 @@ export function ShoppingFor() {
           <MomentField label={T.eatenTo} value={until} onChange={(next) => to({ from, to: next })} />
         </>
       )}
-    </For>
+    </Row>
   );
 }

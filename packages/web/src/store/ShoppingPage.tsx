@@ -1,3 +1,4 @@
+import { Stack } from '../ui/layout/layout';
 import { STORE as T } from '#text/store/storePhrases';
 import type { BaseToMake, Shopping, ShoppingRow, StockRow } from '@ember-fold/core/ledger';
 import { parseNumber, RANGES } from '@ember-fold/core/plan';
@@ -90,12 +91,6 @@ const Top = styled.div`
   }
 `;
 
-const Bases = styled.ul`
-  display: grid;
-  gap: 10px;
-  margin-top: 6px;
-`;
-
 /** What planned batches take, as it is sold, less what is on the shelf. */
 export function ShoppingPage() {
   const query = useShoppingQuery();
@@ -104,7 +99,7 @@ export function ShoppingPage() {
   const known = useKitchen();
   if (!known) return null;
   return (
-    <div style={{ display: 'grid', gap: 14 }}>
+    <Stack $gap={14}>
       <ShoppingFor />
       <Asked of={{ ...shopping, data: shopping.currentData }} what={T.theShoppingList}>
         {(list) =>
@@ -125,7 +120,7 @@ export function ShoppingPage() {
           )
         }
       </Asked>
-    </div>
+    </Stack>
   );
 }
 
@@ -265,7 +260,7 @@ function BaseList({ bases, printer }: { readonly bases: readonly BaseToMake[]; r
   return (
     <Panel>
       <PanelTitle>{T.basesToMakeOnce}</PanelTitle>
-      <Bases>
+      <Stack as="ul" $gap={10} $top={6}>
         {bases.map(({ id, name, massKg, lines, split }) => (
           <li key={id}>
             <strong>{T.make(name, printer.mass(massKg))}</strong>
@@ -283,7 +278,7 @@ function BaseList({ bases, printer }: { readonly bases: readonly BaseToMake[]; r
             </p>
           </li>
         ))}
-      </Bases>
+      </Stack>
     </Panel>
   );
 }

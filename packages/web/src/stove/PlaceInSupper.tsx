@@ -1,7 +1,7 @@
+import { Stack } from '../ui/layout/layout';
 import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import type { BatchDraft } from '@ember-fold/core/plan';
 import { Link } from 'react-router';
-import { styled } from 'styled-components';
 import { api } from '../data/api/api';
 import { oilApi } from '../data/api/oilApi';
 import { selectKitchenFor } from '../data/draft/selectKitchen';
@@ -10,12 +10,6 @@ import { Soft } from '../ui/controls/Panel';
 import { potText } from '#text/stove/stoveWords';
 import { listNames } from '../text/printer';
 import { notForText } from '#text/store/oilText';
-
-const Place = styled.div`
-  display: grid;
-  gap: 6px;
-  margin-bottom: 12px;
-`;
 
 interface PlaceInSupperProps {
   readonly batchId: string;
@@ -38,7 +32,7 @@ export function PlaceInSupper({ batchId, draft }: PlaceInSupperProps) {
   );
   const before = places.slice(0, Math.max(0, own)).map(({ job }) => job.name);
   return (
-    <Place>
+    <Stack $gap={6} $bottom={12}>
       <p>{`In: ${pot}, ${kitchen.potOil ? kitchen.potOil.name : T.ofFreshOil}.`}</p>
       {busy && (
         <p role="note">
@@ -53,6 +47,6 @@ export function PlaceInSupper({ batchId, draft }: PlaceInSupperProps) {
           <strong>{T.afterThisOneIsNot(place.job.name, notForText(place, kitchen.guests ?? []))}</strong>
         </p>
       ))}
-    </Place>
+    </Stack>
   );
 }

@@ -1,3 +1,4 @@
+import { Grid } from '../ui/layout/layout';
 import {
   type FirstAsk,
   firstAsk,
@@ -30,13 +31,6 @@ import {
 } from './FirstPictures';
 import { AltitudeField } from '../ui/controls/MoreFields';
 import { CountField, LengthField } from '../ui/controls/UnitFields';
-
-const Asks = styled.div`
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(min(290px, 100%), 1fr));
-  gap: 12px 26px;
-  margin: 10px 0 14px;
-`;
 
 const Ask = styled.section`
   display: grid;
@@ -81,7 +75,7 @@ function Questions({ kitchen, onDone }: { readonly kitchen: Kitchen; readonly on
       <Panel aria-label={T.title} style={{ marginBottom: 14 }}>
         <PanelTitle>{T.title}</PanelTitle>
         <Soft>{T.says}</Soft>
-        <Asks>
+        <Grid $columns="repeat(auto-fill, minmax(min(290px, 100%), 1fr))" $gap="12px 26px" $top={10} $bottom={14}>
           <One picture={<UnitsPicture {...ask} />}>
             <Choice
               label={T.units}
@@ -128,7 +122,7 @@ function Questions({ kitchen, onDone }: { readonly kitchen: Kitchen; readonly on
           <One picture={<CooksPicture {...ask} />}>
             <CountField label={T.cooks} value={ask.cooks} {...K.cooks} onChange={(cooks) => set({ cooks })} />
           </One>
-        </Asks>
+        </Grid>
         <Ends>
           <Button
             $look="primary"

@@ -1,3 +1,4 @@
+import { Stack } from '../ui/layout/layout';
 import type { BatchSummary, SupperRow } from '@ember-fold/core/plan';
 import { headsOf, type SupperDay } from '@ember-fold/core/supper';
 import { Printer as PrinterIcon, Trash2 } from 'lucide-react';
@@ -66,7 +67,7 @@ const Wide = styled.div`
 function NoDayPlan({ told, children }: { readonly told: SupperDay; readonly children: ReactNode }) {
   const isNobody = told.batches.length > 0 && told.cooks.length === 0;
   return (
-    <div style={{ display: 'grid', gap: 14, marginBottom: 14 }}>
+    <Stack $gap={14} $bottom={14}>
       <Panel>
         <Soft>
           {told.problem !== null
@@ -81,7 +82,7 @@ function NoDayPlan({ told, children }: { readonly told: SupperDay; readonly chil
         </Soft>
       </Panel>
       {isNobody && children}
-    </div>
+    </Stack>
   );
 }
 

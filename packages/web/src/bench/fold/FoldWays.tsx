@@ -1,17 +1,11 @@
+import { Stack } from '../../ui/layout/layout';
 import { balanceWays } from '@ember-fold/core/plan';
 import { useMemo } from 'react';
-import { styled } from 'styled-components';
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
 import { balanceText } from '#text/bench/balanceText';
 import { FOLD as T } from '#text/bench/fold/foldPhrases';
 import { Button } from '../../ui/controls/Button';
-
-const Ways = styled.ul`
-  display: grid;
-  gap: 8px;
-  margin-top: 8px;
-`;
 
 /** The ways to make dough and filling end together, one tap each. */
 export function FoldWays({ line: { draft, kitchen, printer } }: { readonly line: Line }) {
@@ -19,7 +13,7 @@ export function FoldWays({ line: { draft, kitchen, printer } }: { readonly line:
   const ways = useMemo(() => balanceWays(draft, kitchen), [draft, kitchen]);
   if (ways.length === 0) return null;
   return (
-    <Ways aria-label={T.waysToEndTogether}>
+    <Stack as="ul" $gap={8} $top={8} aria-label={T.waysToEndTogether}>
       {ways.map((way) => (
         <li key={way.code}>
           <Button style={{ width: '100%' }} onPress={() => edit(`fold.${way.code}`, () => way.next)}>
@@ -27,6 +21,6 @@ export function FoldWays({ line: { draft, kitchen, printer } }: { readonly line:
           </Button>
         </li>
       ))}
-    </Ways>
+    </Stack>
   );
 }

@@ -1,3 +1,4 @@
+import { Stack } from '../../ui/layout/layout';
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import type { Line } from '../../data/draft/useLine';
@@ -10,11 +11,6 @@ import type { MapSize } from './useMapSpec';
 
 const FryChart = lazyPart(() => import('../../ui/charts/FryChart').then((m) => ({ default: m.FryChart })));
 const FryMap = lazyPart(() => import('./FryMap').then((m) => ({ default: m.FryMap })));
-
-const Stack = styled.div`
-  display: grid;
-  gap: 6px;
-`;
 
 const Views = styled.div`
   display: flex;
@@ -45,7 +41,7 @@ export function FryPicture({ line }: { readonly line: Line }) {
   const [size, setSize] = useState<MapSize>('as-folded');
   if (!plan) return <Soft>{hot ? T.noPieceYet : 'Computing…'}</Soft>;
   return (
-    <Stack>
+    <Stack $gap={6}>
       <Views>
         <PanelTitle>{VIEWS[view]}</PanelTitle>
         {view === 'map' && (

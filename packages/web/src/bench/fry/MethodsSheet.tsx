@@ -1,3 +1,4 @@
+import { Grid } from '../../ui/layout/layout';
 import { FRY as T } from '#text/bench/fry/fryPhrases';
 import { type FryArm, FRY_METHODS, type FryMethod, withFryMethod } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
@@ -31,12 +32,6 @@ const Table = styled.table`
   }
 `;
 
-const Two = styled.div`
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-`;
-
 type Pair = readonly [FryMethod, FryMethod];
 
 /** The same batch fried two ways, side by side. */
@@ -59,7 +54,7 @@ export function MethodsSheet({ line, onClose }: { readonly line: Line; readonly 
     arms === null || arms === 'failed' ? null : pair.map((method) => arms[FRY_METHODS.indexOf(method)] ?? null);
   return (
     <Sheet title={T.twoMethodsOnePiece} isOpen onClose={onClose}>
-      <Two>
+      <Grid $columns="1fr 1fr" $gap={12}>
         {([0, 1] as const).map((i) => (
           <Pick<FryMethod>
             key={i}
@@ -69,7 +64,7 @@ export function MethodsSheet({ line, onClose }: { readonly line: Line; readonly 
             onChange={(method) => setPair(i === 0 ? [method, pair[1]] : [pair[0], method])}
           />
         ))}
-      </Two>
+      </Grid>
       {arms === 'failed' ? (
         <p>{T.theyCouldNotBeWorked}</p>
       ) : !shown ? (
@@ -103,7 +98,7 @@ export function MethodsSheet({ line, onClose }: { readonly line: Line; readonly 
           </tbody>
         </Table>
       )}
-      <Two style={{ marginTop: 14 }}>
+      <Grid $columns="1fr 1fr" $gap={12} style={{ marginTop: 14 }}>
         {pair.map((method, i) => (
           <Button
             key={i}
@@ -116,7 +111,7 @@ export function MethodsSheet({ line, onClose }: { readonly line: Line; readonly 
             {`Take: ${METHOD_NAME[method]}`}
           </Button>
         ))}
-      </Two>
+      </Grid>
     </Sheet>
   );
 }

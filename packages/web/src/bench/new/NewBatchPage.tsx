@@ -1,3 +1,4 @@
+import { Row } from '../../ui/layout/layout';
 import type { BatchDraft, Kitchen, SupperRow } from '@ember-fold/core/plan';
 import { headsOf, servingsOf, withSupper } from '@ember-fold/core/supper';
 import { useState } from 'react';
@@ -80,7 +81,7 @@ export function NewBatchPage() {
         <h1>{T.title}</h1>
         <Soft as="span">{T.begin}</Soft>
       </TitleRow>
-      <div style={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: '8px 18px', marginBottom: 12 }}>
+      <Row $align="end" $gap="8px 18px" $bottom={12}>
         <Choice<BatchSource>
           label={T.from}
           hideLabel
@@ -96,7 +97,7 @@ export function NewBatchPage() {
             onChange={(next) => setParams({ from, ...(next !== NONE && { supper: next }) }, { replace: true })}
           />
         )}
-      </div>
+      </Row>
       {from === 'paper' && <FromPaper {...props} />}
       {from === 'kept' && <FromKept {...props} />}
       {from === 'before' && <FromBefore {...props} />}

@@ -1,3 +1,4 @@
+import { Row } from '../../ui/layout/layout';
 import type { RecipePart } from '@ember-fold/core/files';
 import { type Pantry, searchIngredients } from '@ember-fold/core/plan';
 import { Check, CircleHelp } from 'lucide-react';
@@ -87,12 +88,6 @@ const Asks = styled.div`
   button {
     padding: 0;
   }
-`;
-
-const Ends = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 12px;
 `;
 
 const Editor = styled.div`
@@ -265,10 +260,10 @@ function LineEditor({
         options={PART_NAME}
         onChange={(part) => onMend({ part })}
       />
-      <Ends>
+      <Row $gap="8px 12px">
         <Button onPress={() => onMend({ out: !line.out })}>{line.out ? T.putBack : T.leaveOut}</Button>
         <Button onPress={onClose}>{T.ok}</Button>
-      </Ends>
+      </Row>
     </Editor>
   );
 }

@@ -1,3 +1,4 @@
+import { Grid } from '../../ui/layout/layout';
 import {
   type BestWay,
   practiceOutcome,
@@ -32,12 +33,6 @@ const Sides = styled.div`
   }
 `;
 
-const Column = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 14px;
-`;
-
 const Keys = styled.div`
   display: flex;
   flex-wrap: wrap;
@@ -69,7 +64,7 @@ export function PracticeEnd({ of, run, whispered, desk, best, share, printer, on
   const moving = run.acts.find(({ id }) => id === chosen) ?? null;
   return (
     <Sides>
-      <Column>
+      <Grid $columns="minmax(0, 1fr)" $gap={14}>
         <Panel aria-label={T.judged}>
           <PanelTitle>{T.judged}</PanelTitle>
           <div role="status">
@@ -104,8 +99,8 @@ export function PracticeEnd({ of, run, whispered, desk, best, share, printer, on
             <Button onPress={() => onAgain(false)}>{T.again}</Button>
           </Keys>
         </Panel>
-      </Column>
-      <Column>
+      </Grid>
+      <Grid $columns="minmax(0, 1fr)" $gap={14}>
         <PracticeTrace
           key={chosen}
           of={of}
@@ -125,7 +120,7 @@ export function PracticeEnd({ of, run, whispered, desk, best, share, printer, on
           onChoose={(id) => setChosen((now) => (now === id ? null : id))}
           printer={printer}
         />
-      </Column>
+      </Grid>
     </Sides>
   );
 }

@@ -1,3 +1,4 @@
+import { Row } from '../../ui/layout/layout';
 import type { Situation } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { styled } from 'styled-components';
@@ -14,14 +15,6 @@ const Story = styled.p`
   max-width: 44em;
   font-size: 22px;
   line-height: 1.3;
-`;
-
-const Choices = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: end;
-  gap: 8px 24px;
-  margin: 12px 0 6px;
 `;
 
 /** How fast, and with whose help. */
@@ -54,7 +47,7 @@ export function PracticeTold({ of, printer, onBegin }: PracticeToldProps) {
     <Panel>
       <Story>{T.of(of.kind).told(of, printer)}</Story>
       <p>{T.planned(of, printer)}.</p>
-      <Choices>
+      <Row $gap="8px 24px" $top={12} $bottom={6} $align="end">
         <Choice
           label={T.pace}
           value={choices.pace}
@@ -70,7 +63,7 @@ export function PracticeTold({ of, printer, onBegin }: PracticeToldProps) {
         <Button $look="primary" onPress={() => onBegin(choices)}>
           {T.begin}
         </Button>
-      </Choices>
+      </Row>
       <Soft>{T.helpSays}</Soft>
       <Soft>{T.apart}</Soft>
     </Panel>

@@ -115,9 +115,7 @@ export function DayChart({ told, dayPlan, pins, printer, nowMs, onMove, onOpen }
     watch.observe(rows);
     return () => watch.disconnect();
   };
-  const shown = dayPlan.entries.filter(
-    ({ isEarlier, startMs }) => !isEarlier && startMs >= (dayPlan.startMs ?? 0),
-  );
+  const shown = dayPlan.entries.filter(({ isEarlier, startMs }) => !isEarlier && startMs >= (dayPlan.startMs ?? 0));
   if (shown.length === 0) return null;
   const scale = dayScale(shown, widthPx - LABEL_PX);
   const nameOf = (id: string | null) => batches.find((batch) => batch.id === id)?.name ?? null;

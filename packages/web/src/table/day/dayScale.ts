@@ -31,7 +31,10 @@ export function dayScale(shown: readonly DayEntry[], widthPx: number): DayScale 
     fromMs,
     toMs,
     perPx: (toMs - fromMs) / Math.max(1, widthPx),
-    hours: Array.from({ length: Math.max(0, Math.floor((toMs - firstMs) / eachMs) + 1) }, (_, i) => firstMs + i * eachMs),
+    hours: Array.from(
+      { length: Math.max(0, Math.floor((toMs - firstMs) / eachMs) + 1) },
+      (_, i) => firstMs + i * eachMs,
+    ),
     at,
     placeOf: (startMs, endMs) => ({ left: at(startMs), width: `calc(${at(endMs)} - ${at(startMs)})` }),
   };

@@ -1,3 +1,4 @@
+import { Row } from '../layout/layout';
 import type { Kitchen, TrayDraft } from '@ember-fold/core/plan';
 import { type Ref, useMemo } from 'react';
 import { styled } from 'styled-components';
@@ -26,13 +27,6 @@ const Text = styled.article`
     padding-left: 20px;
     list-style: disc;
   }
-`;
-
-const See = styled.nav`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 4px 8px;
 `;
 
 interface ArticleProps {
@@ -106,14 +100,14 @@ export function Article({ page, printer, kitchen, draft = null, onPage, titleRef
         );
       })}
       <Figure printer={printer} kitchen={kitchen} draft={draft} />
-      <See aria-label={T.see}>
+      <Row as="nav" $gap="4px 8px" $align="center" aria-label={T.see}>
         <Soft as="span">{T.see}</Soft>
         {page.see.map((id) => (
           <Button key={id} onPress={() => onPage(id)}>
             {pageOf(id)!.title}
           </Button>
         ))}
-      </See>
+      </Row>
       <Soft>{DEFERRAL}</Soft>
     </Text>
   );
