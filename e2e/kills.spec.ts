@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { START_GATE } from '@ember-fold/core/stove';
+import { START_CHECKS } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { type Product, startProduct } from '../scripts/lib/product.mjs';
 
@@ -24,7 +24,7 @@ async function sent(product: Product, path: string, body: unknown): Promise<bool
 async function survives(product: Product, kill: () => void): Promise<void> {
   const [batch] = (await (await fetch(`${product.address}/api/batches`)).json()) as { id: string }[];
   const stove = `/batches/${batch!.id}/stove`;
-  expect(await sent(product, stove, { speed: 1, gate: START_GATE, probe: null })).toBe(true);
+  expect(await sent(product, stove, { speed: 1, gate: START_CHECKS, probe: null })).toBe(true);
   const acknowledged = new Set<string>();
   const all = new Set<string>();
   for (const ms of MOMENTS) {

@@ -1,6 +1,6 @@
 /** Two servers on a cluster of three databases: one database and one server are killed in the middle of frying. */
 import { batchOf, newTray } from '@ember-fold/core/plan';
-import { START_GATE } from '@ember-fold/core/stove';
+import { START_CHECKS } from '@ember-fold/core/stove';
 import { type ChildProcess, spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
@@ -82,7 +82,7 @@ try {
   const id = randomUUID();
   const draft = batchOf(newTray('Cluster', 'squash-sage', 24, '2030-01-05T18:30:00Z'));
   await ask(a.address, 'POST', '/batches', { id, draft });
-  await ask(a.address, 'POST', `/batches/${id}/stove`, { speed: 20, gate: START_GATE, probe: 'simulated-stove' });
+  await ask(a.address, 'POST', `/batches/${id}/stove`, { speed: 20, gate: START_CHECKS, probe: 'simulated-stove' });
   // It burns at A before there is a B: so the server that is killed is the one that has the stove.
   await wait(2000);
   const b = await serve(1);

@@ -1,6 +1,6 @@
 /** Twenty probes at fifty readings a second, committed before each answer; and a million readings opened as a trace. */
 import { batchOf, newTray } from '@ember-fold/core/plan';
-import { START_GATE } from '@ember-fold/core/stove';
+import { START_CHECKS } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { startProduct } from '../../scripts/lib/product.mjs';
 
@@ -39,7 +39,7 @@ async function light(n: number): Promise<Lit> {
   const { token } = await call<{ token: string }>('POST', '/devices', { id: probe, kind: 'probe', name: probe });
   const { startedAt } = await call<{ startedAt: string }>('POST', `/batches/${id}/stove`, {
     speed: 1,
-    gate: START_GATE,
+    gate: START_CHECKS,
     probe,
   });
   return { id, probe, token, startedMs: Date.parse(startedAt) };

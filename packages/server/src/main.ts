@@ -11,7 +11,7 @@ import { countBatches } from './batches/batchTable.js';
 import { openGate } from './db/gate.js';
 import { withLease } from './servers/leaseTable.js';
 import { migrate } from './db/migrate.js';
-import { forgetGone } from './stove/stoveTable.js';
+import { deleteForGood } from './stove/stoveTable.js';
 import { loadDemo } from './demo/loadDemo.js';
 import { DeviceHub } from './devices/deviceHub.js';
 import { LiveHub } from './live/liveHub.js';
@@ -132,7 +132,7 @@ async function main(): Promise<void> {
   }
   process.send?.({ ready: true, port, home: door.network(false) });
   const lessons = new Lessons({ gate, clockMs, log, live, observe: dayPlans.observe });
-  await forgetGone(gate, new Date(clockMs() - GONE_MS));
+  await deleteForGood(gate, new Date(clockMs() - GONE_MS));
   void lessons.catchUp().catch((cause: unknown) => log.error({ cause }, 'Records could not be learnt from.'));
   await copies.sweep();
   copies.start(FIRST_COPY_MS);

@@ -19,12 +19,12 @@ export function fryFindings(
   family: DoughFamily,
   kitchen: Pick<Kitchen, 'pot' | 'potName' | 'potOil' | 'guests'>,
 ): Finding[] {
-  const potGone = draft.fry.pot !== undefined && draft.fry.pot !== kitchen.potName;
+  const potMissing = draft.fry.pot !== undefined && draft.fry.pot !== kitchen.potName;
   // What comes out of the oil is said before what is to be minded on the way.
   return [
     ...unsafeOil(plan, Math.max(draft.fry.oilC, draft.fry.ramp?.outC ?? 0)),
     ...pieceFindings(plan, draft),
-    ...(potGone ? [{ code: 'fry.pot-gone', tone: 'look-out', values: {} } as const] : []),
+    ...(potMissing ? [{ code: 'fry.pot-gone', tone: 'look-out', values: {} } as const] : []),
     ...oilFindings(plan, draft, family),
     ...crispFindings(plan),
     ...seamFindings(plan),

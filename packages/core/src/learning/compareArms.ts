@@ -7,7 +7,7 @@ export interface Counted {
 }
 
 /** What two arms of a test say about each other. */
-export interface ArmsTold {
+export interface ArmsDifference {
   /** Chance that the first has the lower share, or the higher score, 0–1. */
   readonly chance: number;
   /** `first`, `second`, or that it cannot be decided. */
@@ -44,7 +44,7 @@ function density({ yes, of }: Counted): number[] {
  * @throws RangeError where more are counted than there are, or none are
  * @example compareShares({ yes: 0, of: 12 }, { yes: 2, of: 12 }).winner // 'none'
  */
-export function compareShares(first: Counted, second: Counted): ArmsTold {
+export function compareShares(first: Counted, second: Counted): ArmsDifference {
   for (const { yes, of } of [first, second])
     if (!(of > 0 && yes >= 0 && yes <= of)) throw new RangeError('A share is counted of pieces that there are.');
   const [a, b] = [density(first), density(second)];
@@ -111,7 +111,7 @@ const SHUFFLES = 1000;
  * @throws RangeError where an arm has no score
  * @example compareScores([4, 5], [4, 4], 1).winner // 'none'
  */
-export function compareScores(first: readonly number[], second: readonly number[], seed: number): ArmsTold {
+export function compareScores(first: readonly number[], second: readonly number[], seed: number): ArmsDifference {
   if (first.length === 0 || second.length === 0) throw new RangeError('Scores are compared where there are some.');
   const all = [...first, ...second];
   const above = (a: readonly number[], b: readonly number[]) =>

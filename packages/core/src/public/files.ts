@@ -1,4 +1,4 @@
-export type { CopyRow, CopySheet, NightTold } from '../wire/copyWire.js';
+export type { CopyRow, CopySheet, NightlyCopy } from '../wire/copyWire.js';
 export {
   type CalendarAddress,
   type HomeEntry,

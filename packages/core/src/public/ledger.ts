@@ -1,7 +1,7 @@
 export { stoveRecordOf } from '../stove/stoveRecord.js';
 export { type LedgerFigures, ledgerFigures } from '../stove/ledgerFigures.js';
 export { LEARNT_KINDS, learntFrom, type LearntKind, type Observation } from '../learning/beliefs.js';
-export type { LearntTold, SeenObservation, Unlearnt } from '../wire/learntWire.js';
+export type { LearntSummary, SeenObservation, Unlearnt } from '../wire/learntWire.js';
 export {
   type DifferenceId,
   type Mattered,
@@ -23,7 +23,7 @@ export type { Belief, Learnt } from '../draft/learnt.js';
 export type { CauseId } from '../learning/causes.js';
 export { compareRecords, type RecordRow } from '../learning/compareRecords.js';
 export { monthlyMeans, monthlyTrends } from '../learning/trends.js';
-export { type ArmsTold, compareScores, compareShares } from '../learning/compareArms.js';
+export { type ArmsDifference, compareScores, compareShares } from '../learning/compareArms.js';
 export {
   LOOKS,
   type LookId,

@@ -77,11 +77,11 @@ export type { Danger, DangerId } from '../stove/danger.js';
 export { type StoveBelief, stoveBelief } from '../stove/stoveLearning.js';
 export { type FinishAsks, finishAsks, REOPEN_MS } from '../stove/finishAsks.js';
 export type { HandsSeen } from '../stove/handsSeen.js';
-export { START_GATE, type StartPoint } from '../stove/startGate.js';
+export { START_CHECKS, type StartPoint } from '../stove/startChecks.js';
 export { thinReadings } from '../stove/thinReadings.js';
 export type { LitStove, StartStoveAsk, StoredAct, StoredReading, Stove, TakenReadings } from '../wire/stoveWire.js';
 export type { StoredCookAct, Timer } from '../wire/cookWire.js';
-export { type DiskTold, LIVE_KINDS, type LiveEvent, type RecordKind, type ScaleFigure } from '../wire/liveWire.js';
+export { type DiskSpace, LIVE_KINDS, type LiveEvent, type RecordKind, type ScaleFigure } from '../wire/liveWire.js';
 export {
   drill,
   type Drill,

@@ -17,7 +17,7 @@ export interface CopySheet {
 }
 
 /** How the nightly copies go. */
-export interface NightTold {
+export interface NightlyCopy {
   /** Since when none could be made; `null`: all is well. */
   readonly failedSince: string | null;
 }

@@ -16,7 +16,7 @@ export interface Unlearnt {
 }
 
 /** What this kitchen's batches have taught, and from what. */
-export interface LearntTold {
+export interface LearntSummary {
   readonly learnt: Learnt;
   /** The newest first. */
   readonly seen: readonly SeenObservation[];

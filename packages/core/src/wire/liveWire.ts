@@ -26,7 +26,7 @@ export interface ScaleFigure {
 }
 
 /** Room on the disk on which the records lie: low is said; full, and nothing new is taken. */
-export interface DiskTold {
+export interface DiskSpace {
   readonly state: 'well' | 'low' | 'full';
   readonly freeBytes: number;
 }
@@ -51,7 +51,7 @@ export type LiveEvent =
       readonly nowS: number;
     }
   | { readonly kind: 'scale'; readonly device: string; readonly figure: ScaleFigure }
-  | ({ readonly kind: 'disk' } & DiskTold)
+  | ({ readonly kind: 'disk' } & DiskSpace)
   /** A record was made, changed or deleted. `id`: which, where there are several; `version`: what it is now, where it is saved with one. */
   | { readonly kind: 'changed'; readonly what: RecordKind; readonly id?: string; readonly version?: number };
 

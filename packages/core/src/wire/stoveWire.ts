@@ -1,7 +1,7 @@
 import type { BatchDraft } from '../draft/batchDraft.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import type { StoveAct, OilReading } from '../stove/stoveAct.js';
-import type { StartPoint } from '../stove/startGate.js';
+import type { StartPoint } from '../stove/startChecks.js';
 
 /** An act with the place in which it was acknowledged. */
 export interface StoredAct {

@@ -1,6 +1,6 @@
 import { cookAgain, ledgerFigures } from '@ember-fold/core/ledger';
 import { type BatchDraft, DEFAULT_KITCHEN, SHAPES, planTrays, trayOf } from '@ember-fold/core/plan';
-import { START_GATE } from '@ember-fold/core/stove';
+import { START_CHECKS } from '@ember-fold/core/stove';
 import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
 import { changed, newBatch } from '../test/newBatch.js';
@@ -81,7 +81,7 @@ describe('making a batch', () => {
     const id = randomUUID();
     const ask = { id, name: 'Cones', shape: 'cone', starterId: 'lentil-dill', pieces: 6, eatAt: EAT_AT };
     await app.call('POST', '/api/batches/from-starter', ask);
-    const stove = await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_GATE });
+    const stove = await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_CHECKS });
     expect(stove.status).toBe(201);
     const { piece } = planTrays(stove.body.draft, stove.body.kitchen, null)[0]!.plan.fold;
     expect([stove.body.draft.trays.A.shape, piece!.shape]).toEqual(['cone', 'cone']);

@@ -1,5 +1,5 @@
 import { planTrays } from '@ember-fold/core/plan';
-import { type CookAct, cookState, START_GATE, stepState } from '@ember-fold/core/stove';
+import { type CookAct, cookState, START_CHECKS, stepState } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { steadyClock } from '../live/steadyClock.js';
 import { listenTo } from '../test/listenTo.js';
@@ -103,7 +103,7 @@ describe('run-sheet', () => {
     const id = await planned();
     await tell(id, act({ kind: 'measure', value: 19 }));
     await tell(id, act({ kind: 'measure', step: 'roll', value: 0.0033 }));
-    const { body } = await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_GATE });
+    const { body } = await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_CHECKS });
     expect(body.draft.trays.A.pieces).toBe(19);
     expect(body.draft.trays.A.fold.thicknessM).toBe(0.0033);
     expect(planTrays(body.draft, body.kitchen, null)[0]!.plan.fry!.loads).not.toBeNull();

@@ -1,7 +1,7 @@
 import { withTodaysNames } from '@ember-fold/core/files';
 import { batchFromStored, type StoredItem } from '@ember-fold/core/ledger';
 import { batchOf, marksOf, newTray, type TrayDraft, trayOf, withCopyOfTray, withTray } from '@ember-fold/core/plan';
-import { START_GATE } from '@ember-fold/core/stove';
+import { START_CHECKS } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -18,7 +18,7 @@ afterAll(() => app.close());
 const EAT = '2026-03-07T18:30:00.000Z';
 const post = (draft: unknown) => app.call('POST', '/api/batches', { id: randomUUID(), draft });
 const light = (id: string) =>
-  app.call('POST', `/api/batches/${id}/stove`, { gate: START_GATE, probe: null, speed: 1, trial: false });
+  app.call('POST', `/api/batches/${id}/stove`, { gate: START_CHECKS, probe: null, speed: 1, trial: false });
 
 describe('rows written before there were trays', () => {
   interface Rows {

@@ -1,4 +1,4 @@
-import type { NightTold } from '@ember-fold/core/files';
+import type { NightlyCopy } from '@ember-fold/core/files';
 import { type RequestHandler, Router } from 'express';
 import { isStoveOpen } from '../stove/openStoveTable.js';
 import { ApiError } from '../errors.js';
@@ -18,7 +18,7 @@ export function copyRoutes({ copies, gate }: Context): Router {
 
   router.get('/night', (_req, res) => {
     const failedMs = copies.nightFailedMs;
-    const told: NightTold = { failedSince: failedMs === null ? null : new Date(failedMs).toISOString() };
+    const told: NightlyCopy = { failedSince: failedMs === null ? null : new Date(failedMs).toISOString() };
     res.json(told);
   });
 

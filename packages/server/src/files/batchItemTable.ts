@@ -9,7 +9,7 @@ import { insertCookActs, insertStoveActs } from '../stove/manyActsTable.js';
 import { writeNote } from '../ledger/noteTable.js';
 import { writePhoto } from '../ledger/photoTable.js';
 import { insertReadings } from '../stove/readingTable.js';
-import { insertStove, writeGone } from '../stove/stoveTable.js';
+import { insertStove, writeDeletedAt } from '../stove/stoveTable.js';
 import { groupBy, type ItemTable, wanted } from './storeItemTable.js';
 import { addTag } from '../ledger/tagTable.js';
 
@@ -209,7 +209,7 @@ export const RECORD_ITEMS: ItemTable<RecordItem> = {
     for (const tag of item.tags) await addTag(q, id, tag);
     for (const { mark, jpeg, takenAt } of item.photos)
       await writePhoto(q, id, mark, Buffer.from(jpeg, 'base64'), new Date(takenAt));
-    if (item.goneAt) await writeGone(q, id, new Date(item.goneAt));
+    if (item.goneAt) await writeDeletedAt(q, id, new Date(item.goneAt));
   },
   remove: removeBatch,
 };

@@ -1,5 +1,5 @@
 import { type DocumentItem, itemText, type KitchenDocument, type PreviewedItem } from '@ember-fold/core/files';
-import { START_GATE } from '@ember-fold/core/stove';
+import { START_CHECKS } from '@ember-fold/core/stove';
 import { anyKitchenItems } from '@ember-fold/core/testing/document';
 import Ajv from 'ajv/dist/2019';
 import formats from 'ajv-formats';
@@ -95,7 +95,7 @@ test('the schema in docs is the one that is served, and the demo kitchen and its
 test('a record of a stove that was lit here, with its oil, what was learnt and own ingredients, stands by itself', async () => {
   const [batch] = (await app.call('GET', '/api/batches')).body as { id: string }[];
   const stove = `/api/batches/${batch!.id}/stove`;
-  expect((await app.call('POST', stove, { gate: START_GATE, probe: null, speed: 1 })).status).toBe(201);
+  expect((await app.call('POST', stove, { gate: START_CHECKS, probe: null, speed: 1 })).status).toBe(201);
   const atStove = await preview(
     app,
     documentWith([(await whole(app.gate)).find(({ id }) => id === batch!.id)!], 'batch'),

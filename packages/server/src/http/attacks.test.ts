@@ -1,5 +1,5 @@
 import { type BatchDraft, INGREDIENTS, ingredientById, planTrays } from '@ember-fold/core/plan';
-import { START_GATE, type StoredAct } from '@ember-fold/core/stove';
+import { START_CHECKS, type StoredAct } from '@ember-fold/core/stove';
 import { anyBatch, anyDraft, anyFormula, anyIngredient, anyKitchen, within } from '@ember-fold/core/testing';
 import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
@@ -21,7 +21,7 @@ async function planned(draft: BatchDraft = newBatch('Squash', 'squash-sage', 12,
   return id;
 }
 const light = (id: string, more: object = { probe: null, speed: 1 }) =>
-  app.call('POST', `/api/batches/${id}/stove`, { gate: START_GATE, ...more });
+  app.call('POST', `/api/batches/${id}/stove`, { gate: START_CHECKS, ...more });
 const act = (id: string, of: object) =>
   app.call('POST', `/api/batches/${id}/stove/acts`, { id: randomUUID(), atS: 0, ...of });
 

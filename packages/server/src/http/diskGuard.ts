@@ -1,4 +1,4 @@
-import type { DiskTold } from '@ember-fold/core/stove';
+import type { DiskSpace } from '@ember-fold/core/stove';
 import { statfs } from 'node:fs/promises';
 import type { LiveHub } from '../live/liveHub.js';
 
@@ -11,7 +11,7 @@ const FRESH_MS = 500;
 
 /** Watches the disk on which the records lie. */
 export class DiskGuard {
-  private told: DiskTold = { state: 'well', freeBytes: 0 };
+  private told: DiskSpace = { state: 'well', freeBytes: 0 };
   private lookedMs = -Infinity;
   private timer: NodeJS.Timeout | null = null;
 
@@ -30,7 +30,7 @@ export class DiskGuard {
     if (this.timer) clearInterval(this.timer);
   }
 
-  get now(): DiskTold {
+  get now(): DiskSpace {
     return this.told;
   }
 

@@ -19,7 +19,7 @@ import {
   RANGES,
   STARTERS,
 } from '@ember-fold/core/plan';
-import { type Oil, type StartStoveAsk, type Timer, SCALE_MOST_KG, START_GATE } from '@ember-fold/core/stove';
+import { type Oil, type StartStoveAsk, type Timer, SCALE_MOST_KG, START_CHECKS } from '@ember-fold/core/stove';
 import type { Supper } from '@ember-fold/core/supper';
 import Joi from 'joi';
 import { act, cookAct, moment, stepId } from '../batches/actSchemas.js';
@@ -72,7 +72,7 @@ export const SCHEMAS = {
   startStove: objectOf<StartStoveAsk>({
     speed: Joi.number().valid(1, 4, 20, 60).required(),
     gate: Joi.array()
-      .items(Joi.string().valid(...START_GATE))
+      .items(Joi.string().valid(...START_CHECKS))
       .unique()
       .required(),
     probe: deviceId.optional().allow(null),

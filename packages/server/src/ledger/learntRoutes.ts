@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { writeUnlearnt } from './learntTable.js';
-import { learntNow, learntTold } from './lessons.js';
+import { learntNow, learntSummary } from './lessons.js';
 import type { Context } from '../http/context.js';
 import { SCHEMAS } from '../http/schemas.js';
 import { validate } from '../http/validate.js';
@@ -14,14 +14,14 @@ export function learntRoutes({ gate, live, clockMs }: Context): Router {
   });
 
   router.get('/told', async (_req, res) => {
-    res.json(await learntTold(gate, clockMs()));
+    res.json(await learntSummary(gate, clockMs()));
   });
 
   router.put('/usual', async (req, res) => {
     const { kind, key, isUsual } = validate(SCHEMAS.learntUsual, req.body);
     await writeUnlearnt(gate, kind, key, isUsual ? new Date(clockMs()) : null);
     live.changed('learnt');
-    res.json(await learntTold(gate, clockMs()));
+    res.json(await learntSummary(gate, clockMs()));
   });
 
   return router;

@@ -2,7 +2,7 @@ import {
   type Happened,
   type Learnt,
   learntFrom,
-  type LearntTold,
+  type LearntSummary,
   type Observation,
   type SeenObservation,
   type Unlearnt,
@@ -54,7 +54,7 @@ export async function learntNow(q: Queries, nowMs: number): Promise<Learnt> {
 }
 
 /** Everything that is learnt, and from what. */
-export async function learntTold(q: Queries, nowMs: number): Promise<LearntTold> {
+export async function learntSummary(q: Queries, nowMs: number): Promise<LearntSummary> {
   const seen = (await listObservations(q)).slice(0, MOST_TOLD);
   return { learnt: await learntNow(q, nowMs), seen, unlearnt: await listUnlearnt(q) };
 }

@@ -7,7 +7,7 @@ import { ApiError } from '../errors.js';
 import type { Context } from '../http/context.js';
 import { SCHEMAS } from '../http/schemas.js';
 import { validate } from '../http/validate.js';
-import { goneAt, isThinned, readStove, type StoveRow, writeGone } from '../stove/stoveTable.js';
+import { goneAt, isThinned, readStove, type StoveRow, writeDeletedAt } from '../stove/stoveTable.js';
 import { happenedIn } from './happenedIn.js';
 import { readLooks } from './looksTable.js';
 import { readNote } from './noteTable.js';
@@ -56,9 +56,9 @@ export function recordRoutes(context: Context): Router {
     res.json(await recordOf(context, id, { ...stove, endedAt: stove.endedAt }));
   });
 
-  const setGone = async (id: string, at: Date | null) => {
+  const setDeleted = async (id: string, at: Date | null) => {
     await requireRecord(gate, id);
-    await writeGone(gate, id, at);
+    await writeDeletedAt(gate, id, at);
     live.changed('ledger', id);
     await lessons.teach(id);
   };
@@ -66,13 +66,13 @@ export function recordRoutes(context: Context): Router {
   router.delete('/:id', async (req, res) => {
     const { id } = validate(SCHEMAS.id, req.params);
     // Deleted twice is deleted since the first time.
-    if (!(await goneAt(gate, id))) await setGone(id, new Date(clockMs()));
+    if (!(await goneAt(gate, id))) await setDeleted(id, new Date(clockMs()));
     res.status(204).end();
   });
 
   router.post('/:id/back', async (req, res) => {
     const { id } = validate(SCHEMAS.id, req.params);
-    await setGone(id, null);
+    await setDeleted(id, null);
     res.json({ id });
   });
 

@@ -1,7 +1,7 @@
 import { type LedgerEntry, withTest } from '@ember-fold/core/ledger';
 import { batchOf, newTray } from '@ember-fold/core/plan';
 import { randomUUID } from 'node:crypto';
-import { forgetGone } from '../stove/stoveTable.js';
+import { deleteForGood } from '../stove/stoveTable.js';
 import { demoId } from '../demo/demoId.js';
 import { PAST } from '../demo/pastSessions.js';
 import { openApp, T0, type TestApp } from '../test/openApp.js';
@@ -51,9 +51,9 @@ test('a deleted record is in no list and teaches nothing, comes back as it was, 
   expect((await app.call('DELETE', `/api/ledger/${randomUUID()}`)).status).toBe(404);
 
   await app.call('DELETE', `/api/ledger/${second}`);
-  await forgetGone(app.gate, new Date(app.clock.ms));
+  await deleteForGood(app.gate, new Date(app.clock.ms));
   expect((await app.call('GET', `/api/ledger/${second}`)).status).toBe(200);
-  await forgetGone(app.gate, new Date(app.clock.ms + 1));
+  await deleteForGood(app.gate, new Date(app.clock.ms + 1));
   expect((await app.call('GET', `/api/ledger/${second}`)).status).toBe(404);
 });
 

@@ -1,4 +1,4 @@
-import { START_GATE } from '@ember-fold/core/stove';
+import { START_CHECKS } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { createServer, type Server, type Socket } from 'node:net';
 import { connect } from 'node:net';
@@ -31,7 +31,7 @@ async function lit(speed: 1 | 4 | 20 | 60 = 60): Promise<string> {
   const id = randomUUID();
   await a.call('POST', '/api/batches', { id, draft: newBatch('Squash', 'squash-sage', 12, EAT) });
   const answer = await a.call('POST', `/api/batches/${id}/stove`, {
-    gate: START_GATE,
+    gate: START_CHECKS,
     probe: 'simulated-stove',
     speed,
   });

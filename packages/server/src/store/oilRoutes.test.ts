@@ -1,5 +1,5 @@
 import { type BatchDraft, DEFAULT_KITCHEN, type Guests } from '@ember-fold/core/plan';
-import { type StoveAct, START_GATE } from '@ember-fold/core/stove';
+import { type StoveAct, START_CHECKS } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { newBatch } from '../test/newBatch.js';
 import { openApp, T0, type TestApp } from '../test/openApp.js';
@@ -85,7 +85,7 @@ test('a finished batch goes into the history of its oil once, with what it carri
   const { oil } = await add();
   await useOil(oil.id);
   const id = await planned(draftOf('mackerel-leek', 'Ropes'));
-  expect((await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_GATE })).status).toBe(201);
+  expect((await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_CHECKS })).status).toBe(201);
   const act = (kind: 'drop' | 'take-out', atS: number): StoveAct => ({ id: randomUUID(), atS, kind, pieces: [1, 2] });
   app.clock.ms += 15_000;
   for (const one of [act('drop', 100), act('take-out', 700)]) {
@@ -101,7 +101,7 @@ test('a finished batch goes into the history of its oil once, with what it carri
   expect(row.state.allergens).toContain('fish');
   expect(row.events[1]).toMatchObject({ kind: 'fried', batchName: 'Ropes', hotS: 600 });
   const next = await planned(draftOf('lentil-dill'));
-  const started = await app.call('POST', `/api/batches/${next}/stove`, { speed: 60, gate: START_GATE });
+  const started = await app.call('POST', `/api/batches/${next}/stove`, { speed: 60, gate: START_CHECKS });
   expect(started.body.kitchen.potOil).toMatchObject({ id: oil.id, uses: 1, diet: 'meat' });
 });
 
@@ -110,7 +110,7 @@ test('a stove is not lit over oil that is done', async () => {
   await useOil(oil.id);
   await tell(oil.id, { kind: 'judged', dark: false, foams: true, smokesEarly: false, rank: false });
   const id = await planned(draftOf('lentil-dill'));
-  expect((await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_GATE })).body.code).toBe(
+  expect((await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_CHECKS })).body.code).toBe(
     'UNSAFE_PLAN',
   );
 });

@@ -14,7 +14,7 @@ import {
   pantryWith,
   WORKED_FORMULAS,
 } from '@ember-fold/core/plan';
-import { START_GATE } from '@ember-fold/core/stove';
+import { START_CHECKS } from '@ember-fold/core/stove';
 import { fryJobOf } from '@ember-fold/core/supper';
 import { randomUUID } from 'node:crypto';
 import { changed, newBatch } from '../test/newBatch.js';
@@ -100,7 +100,7 @@ describe('ingredients', () => {
     const cheap = { ...ingredientById('onion'), pricePerKg: 0.1 };
     await putIngredient(cheap, 0, 'onion');
     const batch = (await postBatch(newBatch('Squash', 'squash-sage', 12, EAT_AT))).body;
-    const stove = await app.call('POST', `/api/batches/${batch.id}/stove`, { speed: 60, gate: START_GATE });
+    const stove = await app.call('POST', `/api/batches/${batch.id}/stove`, { speed: 60, gate: START_CHECKS });
     expect(stove.body.kitchen.ingredients).toEqual([cheap]);
     expect((await app.call('DELETE', '/api/ingredients/onion')).status).toBe(204);
     expect((await app.call('GET', `/api/batches/${batch.id}/stove`)).body.kitchen.ingredients).toEqual([cheap]);

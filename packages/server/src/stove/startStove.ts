@@ -1,5 +1,5 @@
 import { asCooked, type BatchDraft, type Kitchen, type PlannedTray } from '@ember-fold/core/plan';
-import { cookState, oilAfterRest, START_GATE, type StartStoveAsk } from '@ember-fold/core/stove';
+import { cookState, oilAfterRest, START_CHECKS, type StartStoveAsk } from '@ember-fold/core/stove';
 import { isDeepStrictEqual } from 'node:util';
 import { readBatch, setBatchStatus } from '../batches/batchTable.js';
 import { listCookActs } from '../batches/cookTable.js';
@@ -65,7 +65,7 @@ export async function startStove(
   id: string,
   asked: StartStoveAsk,
 ): Promise<StoveRow> {
-  if (START_GATE.some((point) => !asked.gate.includes(point))) throw new ApiError('GATE_OPEN', undefined, 'gate');
+  if (START_CHECKS.some((point) => !asked.gate.includes(point))) throw new ApiError('GATE_OPEN', undefined, 'gate');
   await requireProbe(gate, asked);
   for (let tries = 0; tries < MOST_TRIES; tries++) {
     const nowMs = clockMs();

@@ -1,6 +1,6 @@
 import { ledgerFigures } from '@ember-fold/core/ledger';
 import { type BatchDraft, DEFAULT_KITCHEN } from '@ember-fold/core/plan';
-import { type StoveAct, stoveState, START_GATE } from '@ember-fold/core/stove';
+import { type StoveAct, stoveState, START_CHECKS } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { insertReadings } from './readingTable.js';
 import { type Heard, listenTo } from '../test/listenTo.js';
@@ -23,7 +23,7 @@ async function planned(of: BatchDraft = draft()): Promise<string> {
 
 async function lit(speed = 60, of: BatchDraft = draft()): Promise<string> {
   const id = await planned(of);
-  expect((await app.call('POST', `/api/batches/${id}/stove`, { speed, gate: START_GATE })).status).toBe(201);
+  expect((await app.call('POST', `/api/batches/${id}/stove`, { speed, gate: START_CHECKS })).status).toBe(201);
   await app.burns(id);
   return id;
 }
@@ -61,7 +61,7 @@ const listen = (path: string, enough: (heard: Heard[]) => boolean, lastEventId?:
 describe('starting', () => {
   it('is once for a batch, keeps its plan, and marks the batch', async () => {
     const id = await lit(20);
-    const again = await app.call('POST', `/api/batches/${id}/stove`, { speed: 1, gate: START_GATE });
+    const again = await app.call('POST', `/api/batches/${id}/stove`, { speed: 1, gate: START_CHECKS });
     expect(again.body.speed).toBe(20);
     const more = changed(draft(), { pieces: 40 });
     expect((await app.call('PUT', `/api/batches/${id}`, { version: 1, draft: more })).status).toBe(200);
@@ -71,17 +71,17 @@ describe('starting', () => {
 
   it('refuses what cannot be fried or is not safe', async () => {
     const never = await planned(changed(draft(), { fry: { ...draft().trays.A!.fry, oilC: 110 } }));
-    const cold = await app.call('POST', `/api/batches/${never}/stove`, { speed: 1, gate: START_GATE });
+    const cold = await app.call('POST', `/api/batches/${never}/stove`, { speed: 1, gate: START_CHECKS });
     expect([cold.status, cold.body.code]).toEqual([409, 'NOT_COOKABLE']);
     const pot = { ...DEFAULT_KITCHEN.pot, oilM3: 0.0055 };
     await app.call('PUT', '/api/kitchen', { version: 0, kitchen: { ...DEFAULT_KITCHEN, pot } });
-    const full = await app.call('POST', `/api/batches/${await planned()}/stove`, { speed: 1, gate: START_GATE });
+    const full = await app.call('POST', `/api/batches/${await planned()}/stove`, { speed: 1, gate: START_CHECKS });
     expect([full.status, full.body.code]).toEqual([409, 'UNSAFE_PLAN']);
   });
 
   it.each([0, -1, 2, 1000, '60', null])('refuses the pace %p by name', async (speed) => {
     const id = await planned();
-    const answer = await app.call('POST', `/api/batches/${id}/stove`, { speed, gate: START_GATE });
+    const answer = await app.call('POST', `/api/batches/${id}/stove`, { speed, gate: START_CHECKS });
     expect([answer.status, answer.body.path]).toEqual([400, 'speed']);
     expect((await app.call('GET', `/api/batches/${id}/stove`)).body.code).toBe('NO_STOVE');
   });
@@ -214,9 +214,9 @@ describe('a server that dies', () => {
 });
 
 describe('the start', () => {
-  it.each(START_GATE)('is refused while "%s" is not gone through', async (point) => {
+  it.each(START_CHECKS)('is refused while "%s" is not gone through', async (point) => {
     const id = await planned();
-    const gate = START_GATE.filter((one) => one !== point);
+    const gate = START_CHECKS.filter((one) => one !== point);
     const answer = await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate });
     expect([answer.status, answer.body.code, answer.body.path]).toEqual([409, 'GATE_OPEN', 'gate']);
     expect((await app.call('GET', `/api/batches/${id}`)).body.status).toBe('planned');
@@ -225,7 +225,7 @@ describe('the start', () => {
   it('takes a probe of one’s own in real time: late and doubled readings keep their place and count once', async () => {
     const { token } = (await app.call('POST', '/api/devices', { id: 'pot-probe', kind: 'probe', name: 'Probe' })).body;
     const id = await planned();
-    const start = (of: object) => app.call('POST', `/api/batches/${id}/stove`, { speed: 1, gate: START_GATE, ...of });
+    const start = (of: object) => app.call('POST', `/api/batches/${id}/stove`, { speed: 1, gate: START_CHECKS, ...of });
     expect((await start({ probe: 'nobody' })).body.path).toBe('probe');
     expect((await start({ probe: 'pot-probe', speed: 60 })).body.path).toBe('speed');
     const lit = await start({ probe: 'pot-probe' });
@@ -258,7 +258,7 @@ describe('the start', () => {
 
   it('goes without any probe, by what is typed and by what takings out looked like', async () => {
     const id = await planned();
-    await app.call('POST', `/api/batches/${id}/stove`, { speed: 1, gate: START_GATE, probe: null, trial: true });
+    await app.call('POST', `/api/batches/${id}/stove`, { speed: 1, gate: START_CHECKS, probe: null, trial: true });
     const base = () => ({ id: randomUUID(), atS: 0 });
     for (const act of [
       { ...base(), kind: 'oil', tempC: 168, spreadC: 8 },
@@ -284,7 +284,7 @@ describe('the start', () => {
 
 test('a very long record is opened thinned: in order, from the first to the very last, without a gap', async () => {
   const id = await planned();
-  await app.call('POST', `/api/batches/${id}/stove`, { speed: 1, gate: START_GATE, probe: null });
+  await app.call('POST', `/api/batches/${id}/stove`, { speed: 1, gate: START_CHECKS, probe: null });
   const all = Array.from({ length: 30_000 }, (_, i) => ({
     batchId: id,
     seq: 20 * (i + 1),

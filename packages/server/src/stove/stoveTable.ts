@@ -111,7 +111,7 @@ export async function reopenStove(q: Queries, batchId: string): Promise<void> {
 }
 
 /** A finished session is deleted, or put back (`null`). @returns false when there is none */
-export async function writeGone(q: Queries, batchId: string, at: Date | null): Promise<boolean> {
+export async function writeDeletedAt(q: Queries, batchId: string, at: Date | null): Promise<boolean> {
   const done = await q.change('UPDATE stove_session SET gone_at = ? WHERE batch_id = ? AND ended_at IS NOT NULL', [
     at,
     batchId,
@@ -152,7 +152,7 @@ export async function isThinned(q: Queries, batchId: string): Promise<boolean> {
 const OF_RECORD = ['ledger_note', 'ledger_looks', 'ledger_tag', 'ledger_photo', 'observation', 'taught', 'cook_act'];
 
 /** Records that were deleted before a moment are deleted for good. Their plans stay, as if they had not been cooked yet. */
-export async function forgetGone(gate: Gate, before: Date): Promise<void> {
+export async function deleteForGood(gate: Gate, before: Date): Promise<void> {
   await gate.transaction(async (q) => {
     const rows = await q.rows<{ id: string }>(
       'SELECT batch_id AS id FROM stove_session WHERE gone_at IS NOT NULL AND gone_at < ? FOR UPDATE',

@@ -1,5 +1,5 @@
 import { type BatchDraft, DEFAULT_KITCHEN } from '@ember-fold/core/plan';
-import { oilAfterRest, START_GATE, type StoredAct } from '@ember-fold/core/stove';
+import { oilAfterRest, START_CHECKS, type StoredAct } from '@ember-fold/core/stove';
 import { randomUUID } from 'node:crypto';
 import { insertReadings } from './readingTable.js';
 import { listenTo } from '../test/listenTo.js';
@@ -29,7 +29,7 @@ async function planned(name: string, starter: string, pot?: string): Promise<str
   return id;
 }
 const light = (id: string, more: object = { probe: null, speed: 1 }) =>
-  app.call('POST', `/api/batches/${id}/stove`, { gate: START_GATE, ...more });
+  app.call('POST', `/api/batches/${id}/stove`, { gate: START_CHECKS, ...more });
 const act = (id: string, of: object) =>
   app.call('POST', `/api/batches/${id}/stove/acts`, { id: randomUUID(), atS: 0, ...of });
 

@@ -1,6 +1,6 @@
-import { START_GATE } from '@ember-fold/core/stove';
+import { START_CHECKS } from '@ember-fold/core/stove';
 import { type DayPlan, type Supper, type SupperDay, type SupperWays, withDayWay } from '@ember-fold/core/supper';
-import { forgetGone } from '../stove/stoveTable.js';
+import { deleteForGood } from '../stove/stoveTable.js';
 import ICAL from 'ical.js';
 import { randomUUID } from 'node:crypto';
 import { newBatch } from '../test/newBatch.js';
@@ -290,7 +290,7 @@ test('a batch that is finished at the stove is still eaten at its supper: its pi
   const before = await eatsOf();
   expect(before).toBe(24);
   expect((await app.call('GET', '/api/suppers/cooked')).body).toEqual([]);
-  const lit = await app.call('POST', `/api/batches/${first}/stove`, { gate: START_GATE, probe: null, speed: 1 });
+  const lit = await app.call('POST', `/api/batches/${first}/stove`, { gate: START_CHECKS, probe: null, speed: 1 });
   expect(lit.status).toBe(201);
   const act = (of: object) => app.call('POST', `/api/batches/${first}/stove/acts`, { id: randomUUID(), atS: 0, ...of });
   const pieces = Array.from({ length: 12 }, (_, i) => i + 1);
@@ -306,7 +306,7 @@ test('a batch that is finished at the stove is still eaten at its supper: its pi
   // Its record is deleted: they were eaten all the same, and the plan is not lost with it.
   expect((await app.call('DELETE', `/api/ledger/${first}`)).status).toBe(204);
   expect(await eatsOf()).toBe(before);
-  await forgetGone(app.gate, new Date(app.clock.ms + 1));
+  await deleteForGood(app.gate, new Date(app.clock.ms + 1));
   expect((await app.call('GET', `/api/batches/${first}`)).body).toMatchObject({ status: 'planned' });
   expect((await app.call('GET', `/api/ledger/${first}`)).status).toBe(404);
   expect(await eatsOf()).toBe(before);

@@ -7,7 +7,7 @@ import {
   withShape,
   withWorkedFormula,
 } from '@ember-fold/core/plan';
-import { START_GATE, type Stove } from '@ember-fold/core/stove';
+import { START_CHECKS, type Stove } from '@ember-fold/core/stove';
 import {
   all,
   choose,
@@ -94,7 +94,7 @@ async function throwWornAway(): Promise<void> {
 /** Every piece into the oil and out again, by acts as a page sends them: how that is tapped is `stove.page.test`'s. */
 async function fryAll(id: string): Promise<void> {
   await throwWornAway();
-  expect((await send(`/batches/${id}/stove`, { speed: 60, gate: START_GATE })).status).toBe(201);
+  expect((await send(`/batches/${id}/stove`, { speed: 60, gate: START_CHECKS })).status).toBe(201);
   const { draft } = await read<Stove>(`/batches/${id}/stove`);
   const pieces = Array.from({ length: friedPieces(fryTrays(draft)) }, (_, i) => i + 1);
   for (const [i, kind] of (['drop', 'take-out'] as const).entries())

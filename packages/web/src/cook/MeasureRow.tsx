@@ -1,7 +1,7 @@
 import { MEASURE_RANGE, printDuration, type RunStep, type StepMeasure } from '@ember-fold/core/plan';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import type { CookTold } from '../data/live/live';
+import type { NewCookAct } from '../data/live/live';
 import { COOK as T } from '#text/cook/cookPhrases';
 import { MEASURE_NAME, measureText } from '#text/cook/cookText';
 import type { Printer } from '../text/printer';
@@ -36,7 +36,7 @@ interface MeasureRowProps {
   readonly of: StepMeasure;
   readonly value: number | null;
   readonly printer: Printer;
-  readonly onTell: (act: CookTold) => void;
+  readonly onTell: (act: NewCookAct) => void;
 }
 
 /** What was measured: typed, from the scale, or with one tap as planned. */

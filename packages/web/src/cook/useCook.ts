@@ -21,7 +21,7 @@ import {
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useEffect, useMemo, useState } from 'react';
 import { api } from '../data/api/api';
-import type { CookTold } from '../data/live/live';
+import type { NewCookAct } from '../data/live/live';
 import { serverNowMs } from '../data/live/serverClock';
 import { selectKitchenFor } from '../data/draft/selectKitchen';
 import { useAppSelector } from '../data/draft/store';
@@ -74,7 +74,7 @@ export interface Cook {
   readonly nowMs: number;
   /** What measured figures have moved against the plan. */
   readonly changes: readonly PlanChange[];
-  readonly tell: (act: CookTold) => void;
+  readonly tell: (act: NewCookAct) => void;
   /** Acts the server has not acknowledged yet. */
   readonly waiting: number;
   readonly refusal: string | null;
@@ -120,7 +120,7 @@ export function useCook(batchId: string, me: string) {
 
   const now = cookNow(session, state, nowMs, me);
 
-  const follow = (act: CookTold) => {
+  const follow = (act: NewCookAct) => {
     const running = timers.filter((timer) => timer.batchId === batchId);
     const { start, stop } = timerCalls(now.sheet, state, act, running);
     tell(act);

@@ -10,7 +10,7 @@ import { Button } from '../ui/controls/Button';
 import { FilterField } from '../ui/controls/FilterField';
 import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
-import type { JustDeleted } from './Gone';
+import type { JustDeleted } from './DeleteRecord';
 import { SmallTrace } from './SmallTrace';
 import { Trends } from './Trends';
 import { cameOutText } from '#text/ledger/ledgerText';
@@ -46,7 +46,7 @@ const Filters = styled.div`
 export function LedgerList() {
   const [search, setSearch] = useState('');
   const [tag, setTag] = useState('');
-  const [isGone, setGone] = useState(false);
+  const [isGone, setDeleted] = useState(false);
   const asked = new URLSearchParams({ search, ...(tag !== '' && { tag }), ...(isGone && { gone: '1' }) }).toString();
   const ledger = api.useLedgerInfiniteQuery(asked, { refetchOnMountOrArgChange: true });
   const { data: tags = [] } = recordApi.useTagsQuery();
@@ -69,7 +69,7 @@ export function LedgerList() {
               {one.tag === '' ? T.anyTag : T.withTag(one.tag, one.records)}
             </ToggleButton>
           ))}
-        <ToggleButton isSelected={isGone} onChange={setGone}>
+        <ToggleButton isSelected={isGone} onChange={setDeleted}>
           {T.deleted}
         </ToggleButton>
       </Filters>

@@ -25,7 +25,7 @@ import { LessonPanel } from './LessonPanel';
 import { Looks } from './Looks';
 import { Notes } from './Notes';
 import { Outcome } from './Outcome';
-import { Gone } from './Gone';
+import { DeleteRecord } from './DeleteRecord';
 import { RecordTags } from './RecordTags';
 import { SideBySide } from './SideBySide';
 import { useLesson, useLooks, useWhole } from './useLooks';
@@ -206,7 +206,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
             )}
             <Notes id={record.id} note={record.note} />
             <RecordTags id={record.id} tags={record.tags} />
-            <Gone record={record} />
+            <DeleteRecord record={record} />
           </Panel>
           {/* Below what is typed into: it comes a moment later, and nothing moves for it. */}
           {whole && !isBlind && <MatteredPanel whole={whole} printer={printer} several={record.trays.length > 1} />}

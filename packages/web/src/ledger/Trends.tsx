@@ -11,7 +11,7 @@ import { RecordTable } from './RecordTable';
 export function Trends({ entries }: { readonly entries: readonly LedgerEntry[] }) {
   const printer = usePrinter();
   const months = monthlyTrends(entries);
-  const { data: told } = learntApi.useLearntToldQuery();
+  const { data: told } = learntApi.useLearntSummaryQuery();
   const { data: flours } = api.useFloursQuery();
   const of = (kind: LearntKind) =>
     (told?.seen ?? []).flatMap((one) =>

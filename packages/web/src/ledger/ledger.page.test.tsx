@@ -1,6 +1,6 @@
 import type { LedgerRecord } from '@ember-fold/core/ledger';
 import type { Batch } from '@ember-fold/core/plan';
-import { START_GATE } from '@ember-fold/core/stove';
+import { START_CHECKS } from '@ember-fold/core/stove';
 import {
   all,
   choose,
@@ -77,7 +77,7 @@ it('a test is planned: two trays that differ by one thing, judged blind, named w
   expect(draft.trays.B!.pieces).toBe(draft.trays.A!.pieces);
   // Fried in one go; then nobody is told which plate is which.
   const pieces = Array.from({ length: 12 }, (_, i) => i + 1);
-  await send(`/batches/${id}/stove`, { speed: 60, gate: START_GATE });
+  await send(`/batches/${id}/stove`, { speed: 60, gate: START_CHECKS });
   await send(`/batches/${id}/stove/acts`, { id: crypto.randomUUID(), atS: 1, kind: 'drop', pieces });
   await send(`/batches/${id}/stove/acts`, { id: crypto.randomUUID(), atS: 2, kind: 'take-out', pieces });
   await send(`/batches/${id}/stove/finish`, {});

@@ -1,4 +1,4 @@
-import { type Belief, LEARNT_KINDS, type Learnt, type LearntKind, type LearntTold } from '@ember-fold/core/ledger';
+import { type Belief, LEARNT_KINDS, type Learnt, type LearntKind, type LearntSummary } from '@ember-fold/core/ledger';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { problemOf } from '../data/api/api';
@@ -66,7 +66,7 @@ const FIELD = {
 } as const satisfies Record<LearntKind, keyof Learnt>;
 
 /** Every belief, and every one that was put back to usual, by kind. */
-function rowsOf({ learnt, unlearnt }: LearntTold, kind: LearntKind): Row[] {
+function rowsOf({ learnt, unlearnt }: LearntSummary, kind: LearntKind): Row[] {
   const there = learnt[FIELD[kind]];
   const found: Row[] = !there
     ? []
@@ -79,7 +79,7 @@ function rowsOf({ learnt, unlearnt }: LearntTold, kind: LearntKind): Row[] {
 
 /** What this kitchen's batches have taught: what is believed, how surely, from what, and the way back. */
 export function LearntPage() {
-  const told = learntApi.useLearntToldQuery(undefined, { refetchOnMountOrArgChange: true });
+  const told = learntApi.useLearntSummaryQuery(undefined, { refetchOnMountOrArgChange: true });
   const printer = useKitchen()?.printer;
   return (
     <Panel>
@@ -116,7 +116,7 @@ function Kind({
   printer,
 }: {
   readonly kind: LearntKind;
-  readonly told: LearntTold;
+  readonly told: LearntSummary;
   readonly printer: Printer;
 }) {
   const [putUsual, { error, isLoading }] = learntApi.usePutUsualMutation();

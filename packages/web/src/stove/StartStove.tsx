@@ -1,5 +1,5 @@
 import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
-import { START_GATE, type StartPoint } from '@ember-fold/core/stove';
+import { START_CHECKS, type StartPoint } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -40,7 +40,7 @@ interface StartStoveProps {
 const SIMULATED = 'simulated-stove';
 const NONE = 'none';
 
-const Gate = styled.div.attrs({ role: 'group', 'aria-label': 'Before the oil is heated' })`
+const Checks = styled.div.attrs({ role: 'group', 'aria-label': 'Before the oil is heated' })`
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
   gap: 0 18px;
@@ -60,14 +60,14 @@ export function StartStove({ batchId }: StartStoveProps) {
   const [chosen, setProbe] = useState<string | null>(null);
   const probe = chosen ?? (known?.kitchen.thermometer === 'none' ? NONE : SIMULATED);
   const [trial, setTrial] = useState(false);
-  const [gone, setGone] = useState<ReadonlySet<StartPoint>>(new Set());
+  const [gone, setDeleted] = useState<ReadonlySet<StartPoint>>(new Set());
   const { data: devices = [] } = deviceApi.useDevicesQuery();
   const probes = Object.fromEntries([
     ...devices.filter((one) => one.kind === 'probe').map((one) => [one.id, one.name]),
     [NONE, T.noProbeCrumbsAndWhat],
   ]) as Record<string, string>;
   const isSimulated = probe === SIMULATED;
-  const left = START_GATE.length - gone.size;
+  const left = START_CHECKS.length - gone.size;
   // A plan that is still on its way to the server must arrive first: the stove keeps what is there.
   const unsaved = useSave(`draft ${batchId}`).state !== 'saved';
   const light = async () => {
@@ -90,15 +90,15 @@ export function StartStove({ batchId }: StartStoveProps) {
       <Grid>
         <Panel>
           <PanelTitle>{T.beforeTheOilIsHeated}</PanelTitle>
-          <Gate>
-            {START_GATE.map((point) => (
+          <Checks>
+            {START_CHECKS.map((point) => (
               <TickField
                 key={point}
                 label={START_POINT[point]}
                 picture={<StartSign point={point} />}
                 value={gone.has(point)}
                 onChange={(is) =>
-                  setGone((now) => {
+                  setDeleted((now) => {
                     const next = new Set(now);
                     if (is) next.add(point);
                     else next.delete(point);
@@ -107,7 +107,7 @@ export function StartStove({ batchId }: StartStoveProps) {
                 }
               />
             ))}
-          </Gate>
+          </Checks>
           {known && <Cautions printer={known.printer} />}
         </Panel>
         <Panel>

@@ -13,7 +13,7 @@ import type { Supper, SupperDay } from '@ember-fold/core/supper';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { SHARED } from '#text/shared/sharedPhrases';
 import { keepAnswer, keptAnswer } from '../offline/keptAnswers';
-import { doorTold } from '../offline/door';
+import { setShutOut } from '../offline/door';
 import { serverAnswered } from '../offline/useOnline';
 
 const fetchJson = fetchBaseQuery({ baseUrl: '/api', fetchFn: (input, init) => fetch(input, init) });
@@ -44,7 +44,7 @@ const request: typeof fetchJson = async (args, queryApi, options) => {
       if (kept) return { data: Array.isArray(kept.answer) ? kept.answer : aged(kept.answer, kept.agoMs) };
     }
   }
-  if (problemOf(result.error).code === 'NOT_PAIRED') doorTold(true);
+  if (problemOf(result.error).code === 'NOT_PAIRED') setShutOut(true);
   if (result.data !== undefined || !away) serverAnswered(true);
   else if (!queryApi.signal.aborted) serverAnswered(false);
   return result;

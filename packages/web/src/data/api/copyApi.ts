@@ -1,11 +1,11 @@
-import type { CopyRow, CopySheet, NightTold } from '@ember-fold/core/files';
+import type { CopyRow, CopySheet, NightlyCopy } from '@ember-fold/core/files';
 import { api } from './api';
 
 /** Whole copies of the kitchen. */
 export const copyApi = api.injectEndpoints({
   endpoints: (build) => ({
     copies: build.query<CopyRow[], void>({ query: () => '/copies', providesTags: ['Copies'] }),
-    night: build.query<NightTold, void>({ query: () => '/copies/night', providesTags: ['Copies'] }),
+    night: build.query<NightlyCopy, void>({ query: () => '/copies/night', providesTags: ['Copies'] }),
     copySheet: build.query<CopySheet, string>({ query: (name) => `/copies/${name}` }),
     makeCopy: build.mutation<CopyRow, void>({
       query: () => ({ url: '/copies', method: 'POST', body: {} }),

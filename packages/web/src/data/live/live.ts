@@ -3,7 +3,7 @@ import { api } from '../api/api';
 import '../api/askedEarly';
 import { cookApi, withCookAct } from '../api/cookApi';
 import { keepAnswer, takeGiven } from '../offline/keptAnswers';
-import { diskTold } from './useDisk';
+import { diskSpace } from './useDisk';
 import { saver } from '../draft/saves';
 import { noteServerTime, serverNowMs } from './serverClock';
 import { store } from '../draft/store';
@@ -111,7 +111,7 @@ function take(told: Told): void {
       dayPlansStale();
       return;
     case 'disk':
-      diskTold(told);
+      diskSpace(told);
       return;
     case 'changed':
       changed(told);
@@ -173,4 +173,4 @@ export function startLive(): void {
 }
 
 /** An act with what every act has: an id of its own and its moment. */
-export type CookTold = CookAct extends infer A ? (A extends CookAct ? Omit<A, 'id' | 'atMs'> : never) : never;
+export type NewCookAct = CookAct extends infer A ? (A extends CookAct ? Omit<A, 'id' | 'atMs'> : never) : never;

@@ -1,5 +1,5 @@
 import { LIVE_KINDS, type LiveEvent } from '@ember-fold/core/stove';
-import { doorTold, knock } from '../offline/door';
+import { setShutOut, knock } from '../offline/door';
 import { serverAnswered } from '../offline/useOnline';
 
 /** One event with the server's time. */
@@ -32,7 +32,7 @@ function take(message: Message): void {
   if (message.kind === 'event') return listeners.forEach((listener) => listener(message.told));
   serverAnswered(message.kind === 'open');
   if (message.kind === 'away') return void knock();
-  doorTold(false);
+  setShutOut(false);
   openers.forEach((call) => call());
 }
 

@@ -6,7 +6,7 @@ import fc from 'fast-check';
 import { openFakePage, pass, wrapper } from '../../../testing/fakePage';
 import { FakeSource } from '../../../testing/fakeStream';
 import { api } from '../api/api';
-import { type CookTold, startLive } from './live';
+import { type NewCookAct, startLive } from './live';
 import { store } from '../draft/store';
 import { useCookActs } from './useCookActs';
 
@@ -87,7 +87,7 @@ it('what is done is shown at once; in the end the sheet shows what the server ha
       for (const move of moves) {
         if (move === 'done') {
           const before = hook.result.current.acts?.length;
-          const mine: CookTold = { kind: 'done', step: step((told += 1)) };
+          const mine: NewCookAct = { kind: 'done', step: step((told += 1)) };
           act(() => hook.result.current.tell(mine));
           await pass(0);
           // At once under the thumb, once the sheet can be seen at all.

@@ -1,7 +1,7 @@
 import type { CookAct, StoredCookAct } from '@ember-fold/core/stove';
 import { useEffect, useMemo, useState } from 'react';
 import { cookApi } from '../api/cookApi';
-import { type CookTold, takeCookAct } from './live';
+import { type NewCookAct, takeCookAct } from './live';
 import { onAnswer, send, useOutgoing } from '../offline/outbox';
 import { serverNowMs } from './serverClock';
 
@@ -28,7 +28,7 @@ export function useCookActs(batchId: string) {
     const ours = waiting.map((item) => item.body as CookAct).filter((one) => !known.has(one.id));
     return [...query.data.map((one) => one.act), ...ours];
   }, [query.data, waiting]);
-  const tell = (act: CookTold) => {
+  const tell = (act: NewCookAct) => {
     const whole = { ...act, id: crypto.randomUUID(), atMs: Math.round(serverNowMs()) } as CookAct;
     void send({ id: whole.id, lane, method: 'POST', path: `/batches/${batchId}/cook/acts`, body: whole });
   };

@@ -1,11 +1,11 @@
-import type { DiskTold } from '@ember-fold/core/stove';
+import type { DiskSpace } from '@ember-fold/core/stove';
 import { SharedValue, useShared } from '../sharedValue';
 
-const disk = new SharedValue<DiskTold>({ state: 'well', freeBytes: 0 });
+const disk = new SharedValue<DiskSpace>({ state: 'well', freeBytes: 0 });
 
 /** Room on the server's disk, as last reported. */
-export function diskTold({ state, freeBytes }: DiskTold): void {
+export function diskSpace({ state, freeBytes }: DiskSpace): void {
   disk.set({ state, freeBytes });
 }
 
-export const useDisk = (): DiskTold => useShared(disk);
+export const useDisk = (): DiskSpace => useShared(disk);

@@ -15,7 +15,7 @@ import { usePad } from '../usePad';
 import { keepSession, leftSession } from './leftSession';
 import { PracticeNotices } from './PracticeNotices';
 import { PracticeStove, type PracticeShown } from './practiceStove';
-import type { PracticeChoices } from './PracticeTold';
+import type { PracticeChoices } from './PracticeBriefing';
 
 const TICK_MS = 250;
 /** How far it has come is kept after every act, and each so many s of the session. */

@@ -10,7 +10,7 @@ import { keepSession, leftSession } from './leftSession';
 import { PracticeEnd } from './PracticeEnd';
 import { PracticeRun } from './PracticeRun';
 import type { PracticeStove } from './practiceStove';
-import { PracticeTold, type PracticeChoices } from './PracticeTold';
+import { PracticeBriefing, type PracticeChoices } from './PracticeBriefing';
 
 const isKind = (asked: string): asked is SituationKind => SITUATION_KINDS.some((kind) => kind === asked);
 const newSeed = () => Math.floor(Math.random() * 2 ** 31);
@@ -106,7 +106,7 @@ function Session({ kind, seed, onAgain, onBegun }: SessionProps) {
     // The session stands in the address: a reload goes on with this very one.
     onBegun();
   };
-  if (!chosen) return <PracticeTold of={of} printer={printer} onBegin={begin} />;
+  if (!chosen) return <PracticeBriefing of={of} printer={printer} onBegin={begin} />;
   if (!over) return <PracticeRun of={of} choices={chosen} printer={printer} onOver={setOver} />;
   return (
     <PracticeEnd

@@ -1,7 +1,7 @@
 import type { PracticeAct, Situation } from '@ember-fold/core/stove';
 import { readKept, writeKept } from '../../data/offline/useKept';
 import type { LeftSession } from './practiceStove';
-import { type PracticeChoices, isChoices } from './PracticeTold';
+import { type PracticeChoices, isChoices } from './PracticeBriefing';
 
 const KEY = 'practice-left';
 

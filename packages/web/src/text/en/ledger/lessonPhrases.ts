@@ -1,5 +1,5 @@
 import type {
-  ArmsTold,
+  ArmsDifference,
   CauseId,
   ChangeId,
   Evidence,
@@ -195,7 +195,12 @@ export function effectTexts({ burst, takeOutS, oilC, oilKg, fryingS }: Proposal,
 }
 
 /** Which of two plates burst less often, and how sure that is. */
-export function armsText(first: string, second: string, { chance, winner, needed }: ArmsTold, burst: number): string {
+export function armsText(
+  first: string,
+  second: string,
+  { chance, winner, needed }: ArmsDifference,
+  burst: number,
+): string {
   if (burst === 0) return 'None burst on either plate, so this says nothing about the seam.';
   const better = chance >= 0.5 ? first : second;
   const sure = plain(100 * Math.max(chance, 1 - chance), 0);
@@ -206,7 +211,7 @@ export function armsText(first: string, second: string, { chance, winner, needed
 }
 
 /** Which of two plates is liked better, by ranks of the scores, and how sure that is. */
-export function scoresText(first: string, second: string, { chance, winner, needed }: ArmsTold): string {
+export function scoresText(first: string, second: string, { chance, winner, needed }: ArmsDifference): string {
   const better = chance >= 0.5 ? first : second;
   const sure = plain(100 * Math.max(chance, 1 - chance), 0);
   if (winner !== 'none') return `${better} is liked better, with ${sure} chances in 100.`;

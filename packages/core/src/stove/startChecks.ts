@@ -10,7 +10,7 @@ export type StartPoint =
   | 'smoke-point'
   | 'phone'
   | 'rules';
-export const START_GATE: readonly StartPoint[] = [
+export const START_CHECKS: readonly StartPoint[] = [
   'level',
   'dry',
   'lid',

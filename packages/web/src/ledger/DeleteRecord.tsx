@@ -13,7 +13,7 @@ export interface JustDeleted {
 }
 
 /** Deletes a record, which is put back by one tap for thirty days. */
-export function Gone({
+export function DeleteRecord({
   record: { id, goneAt, draft },
 }: {
   readonly record: Pick<LedgerRecord, 'id' | 'goneAt' | 'draft'>;

@@ -29,14 +29,14 @@ export const isChoices = (value: unknown): value is PracticeChoices => {
 };
 const USUAL: PracticeChoices = { pace: '4', whispers: true };
 
-interface PracticeToldProps {
+interface PracticeBriefingProps {
   readonly of: Situation;
   readonly printer: Printer;
   readonly onBegin: (choices: PracticeChoices) => void;
 }
 
 /** What the cook is told before the session begins. */
-export function PracticeTold({ of, printer, onBegin }: PracticeToldProps) {
+export function PracticeBriefing({ of, printer, onBegin }: PracticeBriefingProps) {
   const [kept, keep] = useKept('practice-choices', isChoices);
   const [choices, setChoices] = useState(kept ?? USUAL);
   const change = (next: PracticeChoices) => {
