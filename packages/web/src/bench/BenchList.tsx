@@ -7,9 +7,9 @@ import { Link, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api, problemOf } from '../data/api/api';
 import { FoundBatches } from '../ui/batch/FoundBatches';
-import { Button } from '../ui/controls/Button';
-import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
-import { Panel, Soft } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { LinkList, Page, TitleRow, PageTitle } from '../ui/layout/Page';
+import { Panel, Soft } from '../ui/layout/Panel';
 import { PHONE } from '../ui/theme';
 
 import { CopyButton } from './CopyButton';

@@ -3,8 +3,8 @@ import { Copy } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { api, problemOf } from '../data/api/api';
 import { BENCH_SHEETS as T } from '#text/bench/benchSheetPhrases';
-import { Button } from '../ui/controls/Button';
-import { Problem } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { Problem } from '../ui/layout/Panel';
 
 interface CopyButtonProps {
   readonly batch: BatchSummary;

@@ -1,8 +1,8 @@
 import { BENCH_SHEETS as T } from '#text/bench/benchSheetPhrases';
 import type { BatchSummary } from '@ember-fold/core/plan';
-import { Button } from '../ui/controls/Button';
-import { Problem } from '../ui/controls/Panel';
-import { Actions, Sheet } from '../ui/controls/Sheet';
+import { Button } from '../ui/controls/button/Button';
+import { Problem } from '../ui/layout/Panel';
+import { Actions, Sheet } from '../ui/controls/sheet/Sheet';
 
 interface DeleteSheetProps {
   readonly batch: BatchSummary;

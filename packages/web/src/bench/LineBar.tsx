@@ -5,7 +5,7 @@ import { NavLink, useLocation, useParams } from 'react-router';
 import { keyframes, styled } from 'styled-components';
 import { figureFont } from '../ui/theme';
 import type { Line } from '../data/draft/useLine';
-import { ToneMark, toneColour } from '../ui/controls/Findings';
+import { ToneMark, toneColour } from '../ui/controls/list/Findings';
 import { COMING, lineText, type StationText } from '#text/bench/lineText';
 
 /** Narrower than this the five stations do not stand side by side: the line scrolls. */

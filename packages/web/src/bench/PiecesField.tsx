@@ -1,8 +1,8 @@
 import { BENCH as T } from '#text/bench/benchPhrases';
 import { withPieces, RANGES } from '@ember-fold/core/plan';
 import { useEdit } from '../data/draft/useEdit';
-import { Row } from '../ui/controls/Panel';
-import { CountField } from '../ui/controls/UnitFields';
+import { Row } from '../ui/layout/Panel';
+import { CountField } from '../ui/controls/field/UnitFields';
 
 /** How many: the same field at every station, for everything follows it. */
 export function PiecesField({ pieces }: { readonly pieces: number }) {

@@ -4,10 +4,10 @@ import { styled } from 'styled-components';
 import { editKitchen } from '../data/draft/editKitchen';
 import { useEdit } from '../data/draft/useEdit';
 import { type Line, usePantry } from '../data/draft/useLine';
-import { Button } from '../ui/controls/Button';
-import { Choice } from '../ui/controls/Choice';
-import { Soft } from '../ui/controls/Panel';
-import { Actions, Sheet } from '../ui/controls/Sheet';
+import { Button } from '../ui/controls/button/Button';
+import { Choice } from '../ui/controls/choice/Choice';
+import { Soft } from '../ui/layout/Panel';
+import { Actions, Sheet } from '../ui/controls/sheet/Sheet';
 
 const Rows = styled.ul`
   margin-top: 8px;

@@ -3,13 +3,13 @@ import { type Limit, PAN_FULL, withLimit, withPan, RANGES } from '@ember-fold/co
 import { useState } from 'react';
 import { useEdit } from '../data/draft/useEdit';
 import { type Line, usePantry } from '../data/draft/useLine';
-import { Button } from '../ui/controls/Button';
-import { Choice } from '../ui/controls/Choice';
-import { Problem, Row, Soft } from '../ui/controls/Panel';
-import { Pick } from '../ui/controls/Pick';
-import { Actions, Sheet } from '../ui/controls/Sheet';
-import { LitreField, MeasureField } from '../ui/controls/MoreFields';
-import { GramField } from '../ui/controls/UnitFields';
+import { Button } from '../ui/controls/button/Button';
+import { Choice } from '../ui/controls/choice/Choice';
+import { Problem, Row, Soft } from '../ui/layout/Panel';
+import { Pick } from '../ui/controls/choice/Pick';
+import { Actions, Sheet } from '../ui/controls/sheet/Sheet';
+import { LitreField, MeasureField } from '../ui/controls/field/MoreFields';
+import { GramField } from '../ui/controls/field/UnitFields';
 
 type By = 'line' | 'all' | 'pan';
 

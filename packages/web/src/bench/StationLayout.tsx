@@ -2,8 +2,8 @@ import type { LucideIcon } from 'lucide-react';
 import { memo, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { FINE } from '../ui/theme';
-import { Button } from '../ui/controls/Button';
-import { Panel } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { Panel } from '../ui/layout/Panel';
 
 const Grid = styled.div<{ $wide: boolean }>`
   display: grid;

@@ -8,12 +8,12 @@ import { problemOf } from '../data/api/api';
 import { storeApi } from '../data/api/storeApi';
 import { useEdit } from '../data/draft/useEdit';
 import type { Line } from '../data/draft/useLine';
-import { Asked } from '../ui/controls/Asked';
-import { Button } from '../ui/controls/Button';
-import { FilterField } from '../ui/controls/FilterField';
-import { NameField } from '../ui/controls/NameField';
-import { PanelTitle, Problem, Soft } from '../ui/controls/Panel';
-import { Sheet } from '../ui/controls/Sheet';
+import { Asked } from '../ui/controls/choice/Asked';
+import { Button } from '../ui/controls/button/Button';
+import { FilterField } from '../ui/controls/field/FilterField';
+import { NameField } from '../ui/controls/field/NameField';
+import { PanelTitle, Problem, Soft } from '../ui/layout/Panel';
+import { Sheet } from '../ui/controls/sheet/Sheet';
 import { FAMILY_WORDS } from '#text/shared/familyWords';
 
 const List = styled.ul`

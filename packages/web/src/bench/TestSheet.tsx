@@ -4,12 +4,12 @@ import { useState } from 'react';
 import { editBatch } from '../data/draft/useEdit';
 import type { Line } from '../data/draft/useLine';
 import { expectedText, TEST as T, TEST_CHANGE_NAME } from '#text/bench/testPhrases';
-import { Button } from '../ui/controls/Button';
-import { Problem, Row, Soft } from '../ui/controls/Panel';
-import { Pick } from '../ui/controls/Pick';
-import { Actions, Sheet } from '../ui/controls/Sheet';
-import { TickField } from '../ui/controls/TickField';
-import { CountField } from '../ui/controls/UnitFields';
+import { Button } from '../ui/controls/button/Button';
+import { Problem, Row, Soft } from '../ui/layout/Panel';
+import { Pick } from '../ui/controls/choice/Pick';
+import { Actions, Sheet } from '../ui/controls/sheet/Sheet';
+import { TickField } from '../ui/controls/field/TickField';
+import { CountField } from '../ui/controls/field/UnitFields';
 
 const NAMES = Object.fromEntries(TEST_CHANGES.map((change) => [change, TEST_CHANGE_NAME[change]])) as Record<
   TestChange,

@@ -7,11 +7,11 @@ import { storeApi } from '../data/api/storeApi';
 import { useAppSelector } from '../data/draft/store';
 import { useCookActs } from '../data/live/useCookActs';
 import type { Line } from '../data/draft/useLine';
-import { AmountTicks } from '../ui/controls/AmountTicks';
-import { Button } from '../ui/controls/Button';
-import { LiveScale } from '../ui/controls/LiveScale';
-import { PanelTitle, Problem, Soft } from '../ui/controls/Panel';
-import { Actions, Sheet } from '../ui/controls/Sheet';
+import { AmountTicks } from '../ui/controls/choice/AmountTicks';
+import { Button } from '../ui/controls/button/Button';
+import { LiveScale } from '../ui/controls/field/LiveScale';
+import { PanelTitle, Problem, Soft } from '../ui/layout/Panel';
+import { Actions, Sheet } from '../ui/controls/sheet/Sheet';
 import { fillingName, trayNames } from '#text/bench/trayText';
 import { WEIGH_GROUP_NAME } from '#text/store/storeWords';
 

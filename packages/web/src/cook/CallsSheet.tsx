@@ -1,10 +1,10 @@
 import { COOK as T } from '#text/cook/cookPhrases';
 import { useState } from 'react';
 import { type Tone, mayNotify, readyToSound, ring, say, useCalls } from '../data/device/bell';
-import { Button } from '../ui/controls/Button';
-import { Problem, Soft } from '../ui/controls/Panel';
-import { Actions, Sheet } from '../ui/controls/Sheet';
-import { TickField } from '../ui/controls/TickField';
+import { Button } from '../ui/controls/button/Button';
+import { Problem, Soft } from '../ui/layout/Panel';
+import { Actions, Sheet } from '../ui/controls/sheet/Sheet';
+import { TickField } from '../ui/controls/field/TickField';
 
 const TONES: Record<Tone, string> = { turn: T.turn, move: T.dropOrTakeOut, danger: T.danger, timer: T.timer };
 

@@ -6,11 +6,11 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { startTimer } from '../data/live/useTimers';
 import { FoundBatches } from '../ui/batch/FoundBatches';
-import { Button } from '../ui/controls/Button';
-import { NameField } from '../ui/controls/NameField';
-import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
-import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
-import { MinutesField } from '../ui/controls/MoreFields';
+import { Button } from '../ui/controls/button/Button';
+import { NameField } from '../ui/controls/field/NameField';
+import { LinkList, Page, TitleRow, PageTitle } from '../ui/layout/Page';
+import { Panel, PanelTitle, Row, Soft } from '../ui/layout/Panel';
+import { MinutesField } from '../ui/controls/field/MoreFields';
 import { usePrinter } from '../ui/printing';
 
 /** Batches that can be run, and timers set by hand. */

@@ -5,10 +5,10 @@ import type { NewCookAct } from '../data/live/live';
 import { COOK as T } from '#text/cook/cookPhrases';
 import { MEASURE_NAME, measureText } from '#text/cook/cookText';
 import type { Printer } from '../text/printer';
-import { Button } from '../ui/controls/Button';
-import { LiveScale } from '../ui/controls/LiveScale';
-import { MinutesField, TempField } from '../ui/controls/MoreFields';
-import { CountField, GramField, LengthField } from '../ui/controls/UnitFields';
+import { Button } from '../ui/controls/button/Button';
+import { LiveScale } from '../ui/controls/field/LiveScale';
+import { MinutesField, TempField } from '../ui/controls/field/MoreFields';
+import { CountField, GramField, LengthField } from '../ui/controls/field/UnitFields';
 import { PHONE } from '../ui/theme';
 
 const Measure = styled.div`

@@ -3,8 +3,8 @@ import type { RunStep } from '@ember-fold/core/plan';
 import { COOK as T } from '#text/cook/cookPhrases';
 import { MEASURE_NAME, measureText, runLines, stepName, tableText } from '#text/cook/cookText';
 import type { Printer } from '../text/printer';
-import { Cautions } from '../ui/controls/Cautions';
-import { OnPaper } from '../ui/controls/OnPaper';
+import { Cautions } from '../ui/controls/list/Cautions';
+import { OnPaper } from '../ui/layout/OnPaper';
 import type { Cook } from './useCook';
 
 /** What a step takes, in the order of weighing. */

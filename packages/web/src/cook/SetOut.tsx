@@ -3,7 +3,7 @@ import { stepAmounts } from '@ember-fold/core/ledger';
 import type { RunStep } from '@ember-fold/core/plan';
 import { stepState } from '@ember-fold/core/stove';
 import { styled } from 'styled-components';
-import { AmountTicks } from '../ui/controls/AmountTicks';
+import { AmountTicks } from '../ui/controls/choice/AmountTicks';
 import { figureFont } from '../ui/theme';
 import type { Printer } from '../text/printer';
 import type { Cook } from './useCook';

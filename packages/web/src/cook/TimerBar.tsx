@@ -9,8 +9,8 @@ import { serverNowMs } from '../data/live/serverClock';
 import { figureFont } from '../ui/theme';
 import { useKitchen } from '../data/draft/useLine';
 import { moveTimer, stopTimer, useTimers } from '../data/live/useTimers';
-import { Button } from '../ui/controls/Button';
-import { Strip } from '../ui/controls/Strip';
+import { Button } from '../ui/controls/button/Button';
+import { Strip } from '../ui/layout/Strip';
 import { timerSpeech, timerText } from '#text/cook/cookText';
 import { CallsSheet } from './CallsSheet';
 

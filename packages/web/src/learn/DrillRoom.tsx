@@ -8,9 +8,9 @@ import { useKitchen } from '../data/draft/useLine';
 import { DRILL as T, drillText } from '#text/learn/drillPhrases';
 import { PRACTICE } from '#text/learn/practicePhrases';
 import type { Printer } from '../text/printer';
-import { Button } from '../ui/controls/Button';
-import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
-import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { Page, PageTitle, TitleRow } from '../ui/layout/Page';
+import { Panel, PanelTitle, Soft } from '../ui/layout/Panel';
 import { figureFont, PHONE } from '../ui/theme';
 import { DrillPicture } from './DrillPicture';
 

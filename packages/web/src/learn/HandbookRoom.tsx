@@ -6,10 +6,10 @@ import { CHAPTERS, HANDBOOK as T, openSearch, pageOf } from '#text/learn/handboo
 import { DRILL } from '#text/learn/drillPhrases';
 import { PRACTICE } from '#text/learn/practicePhrases';
 import { TERMS } from '#text/learn/handbook/terms';
-import { Button } from '../ui/controls/Button';
-import { FilterField } from '../ui/controls/FilterField';
-import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
-import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { FilterField } from '../ui/controls/field/FilterField';
+import { Page, PageTitle, TitleRow } from '../ui/layout/Page';
+import { Panel, PanelTitle, Soft } from '../ui/layout/Panel';
 import { Article } from '../ui/handbook/Article';
 import { figureFont, PHONE } from '../ui/theme';
 

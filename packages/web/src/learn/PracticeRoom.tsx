@@ -3,8 +3,8 @@ import { Link } from 'react-router';
 import { styled, useTheme } from 'styled-components';
 import { usePracticeResults } from '../data/draft/practiceResults';
 import { PRACTICE as T } from '#text/learn/practicePhrases';
-import { LinkList, Page, PageTitle, TitleRow } from '../ui/controls/Page';
-import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
+import { LinkList, Page, PageTitle, TitleRow } from '../ui/layout/Page';
+import { Panel, PanelTitle, Soft } from '../ui/layout/Panel';
 import { figureFont } from '../ui/theme';
 
 const Tiles = styled(LinkList)`

@@ -6,8 +6,8 @@ import { useNavigate } from 'react-router';
 import { api, problemOf } from '../data/api/api';
 import { serverNowMs } from '../data/live/serverClock';
 import { LEDGER as T } from '#text/ledger/ledgerPhrases';
-import { Button } from '../ui/controls/Button';
-import { Problem } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { Problem } from '../ui/layout/Panel';
 
 /** The way back of a batch that was finished by mistake; nothing once it is too long ago. */
 export function BackToStove({ record }: { readonly record: Pick<LedgerRecord, 'id' | 'endedAt'> }) {

@@ -4,8 +4,8 @@ import { problemOf } from '../data/api/api';
 import { recordApi } from '../data/api/recordApi';
 import { LEDGER as T } from '#text/ledger/ledgerPhrases';
 import { usePrinter } from '../ui/printing';
-import { Button } from '../ui/controls/Button';
-import { Problem, Soft } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { Problem, Soft } from '../ui/layout/Panel';
 
 /** What the list is told of a record that was just deleted, so that it can be put back. */
 export interface JustDeleted {

@@ -1,8 +1,8 @@
 import { LEDGER as T } from '#text/ledger/ledgerPhrases';
 import { useParams } from 'react-router';
 import { api } from '../data/api/api';
-import { Asked } from '../ui/controls/Asked';
-import { Page } from '../ui/controls/Page';
+import { Asked } from '../ui/controls/choice/Asked';
+import { Page } from '../ui/layout/Page';
 import { LedgerRecordView } from './LedgerRecordView';
 
 /** One finished batch. */

@@ -10,8 +10,8 @@ import {
   SYMPTOM_NAME,
 } from '#text/ledger/lessonPhrases';
 import { listNames, type Printer } from '../text/printer';
-import { Button } from '../ui/controls/Button';
-import { Figure, Panel, PanelTitle, Soft } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { Figure, Panel, PanelTitle, Soft } from '../ui/layout/Panel';
 import type { Lesson } from '../workers/plan.worker';
 
 const Causes = styled.ol`

@@ -7,8 +7,8 @@ import { useSave } from '../data/draft/useSave';
 import { CRUSTS, LESSON as L, LOOK_NAME, LOOK_WORD } from '#text/ledger/lessonPhrases';
 import { TEST } from '#text/bench/testPhrases';
 import { SAVE_TEXT } from '#text/shell/stationWords';
-import { PanelTitle, Panel, Soft } from '../ui/controls/Panel';
-import { TickField } from '../ui/controls/TickField';
+import { PanelTitle, Panel, Soft } from '../ui/layout/Panel';
+import { TickField } from '../ui/controls/field/TickField';
 import { crustColour } from '../ui/drawing/crust';
 import { PhotoColour } from './PhotoColour';
 

@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { notesKind } from '../data/draft/ledgerKinds';
 import { saver } from '../data/draft/saves';
 import { useSave } from '../data/draft/useSave';
-import { LongText } from '../ui/controls/LongText';
-import { Soft } from '../ui/controls/Panel';
+import { LongText } from '../ui/controls/field/LongText';
+import { Soft } from '../ui/layout/Panel';
 import { SAVE_TEXT } from '#text/shell/stationWords';
 
 interface NotesProps {

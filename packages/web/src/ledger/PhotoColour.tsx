@@ -10,8 +10,8 @@ import { PictureTooLarge, type TakenPicture, takePicture } from '../data/device/
 import { recordApi } from '../data/api/recordApi';
 import { plain } from '../text/printer';
 import { FAULT, PHOTO as T, seenColourText } from '#text/ledger/photoPhrases';
-import { Button } from '../ui/controls/Button';
-import { Problem, Soft } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { Problem, Soft } from '../ui/layout/Panel';
 import { readPicture } from '../workers/crustClient';
 
 const Frame = styled.div`

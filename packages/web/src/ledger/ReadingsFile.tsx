@@ -6,13 +6,13 @@ import { problemOf } from '../data/api/api';
 import { exchangeApi } from '../data/api/exchangeApi';
 import { READINGS as T } from '#text/store/filePhrases';
 import { plain, type Printer } from '../text/printer';
-import { Button } from '../ui/controls/Button';
+import { Button } from '../ui/controls/button/Button';
 import type { ReadingsGlance } from '../workers/readings.worker';
 import { readingsWorker } from '../workers/readingsClient';
-import { FigureField } from '../ui/controls/FigureField';
-import { Soft, Problem } from '../ui/controls/Panel';
-import { Pick } from '../ui/controls/Pick';
-import { Actions, Sheet } from '../ui/controls/Sheet';
+import { FigureField } from '../ui/controls/field/FigureField';
+import { Soft, Problem } from '../ui/layout/Panel';
+import { Pick } from '../ui/controls/choice/Pick';
+import { Actions, Sheet } from '../ui/controls/sheet/Sheet';
 
 interface ReadingsFileProps {
   readonly record: LedgerRecord;

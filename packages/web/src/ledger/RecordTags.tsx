@@ -5,9 +5,9 @@ import { styled } from 'styled-components';
 import { problemOf } from '../data/api/api';
 import { recordApi } from '../data/api/recordApi';
 import { LEDGER as T } from '#text/ledger/ledgerPhrases';
-import { Button } from '../ui/controls/Button';
-import { NameField } from '../ui/controls/NameField';
-import { PanelTitle, Problem, Row } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { NameField } from '../ui/controls/field/NameField';
+import { PanelTitle, Problem, Row } from '../ui/layout/Panel';
 
 const Chips = styled.ul`
   display: flex;

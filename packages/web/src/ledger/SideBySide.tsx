@@ -2,7 +2,7 @@ import { compareScores, compareShares, type LedgerRecord, type RecordLooks } fro
 import { trayOf, colourOnRamp } from '@ember-fold/core/plan';
 import { armsText, CRUSTS, scoresText, LESSON as L, LOOK_WORD } from '#text/ledger/lessonPhrases';
 import { trayName } from '#text/bench/trayText';
-import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
+import { Panel, PanelTitle, Soft } from '../ui/layout/Panel';
 import { crustColour } from '../ui/drawing/crust';
 import { RecordTable } from './RecordTable';
 

@@ -3,7 +3,7 @@ import { api } from '../data/api/api';
 import { learntApi } from '../data/api/learntApi';
 import { learntValue } from '#text/store/learntPhrases';
 import { LEDGER as T } from '#text/ledger/ledgerPhrases';
-import { Panel, PanelTitle } from '../ui/controls/Panel';
+import { Panel, PanelTitle } from '../ui/layout/Panel';
 import { usePrinter } from '../ui/printing';
 import { RecordTable } from './RecordTable';
 

@@ -3,7 +3,7 @@ import { styled } from 'styled-components';
 import { LEDGER } from '#text/ledger/ledgerPhrases';
 import type { Printer } from '../text/printer';
 import { differenceText, effectOf, WHOLE as T, wholeName, wholeStation, wholeValue } from '#text/ledger/wholePhrases';
-import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
+import { Panel, PanelTitle, Soft } from '../ui/layout/Panel';
 import { OutcomeTable } from './Outcome';
 
 const Figures = styled(OutcomeTable)`

@@ -6,7 +6,7 @@ import { useKitchen } from '../data/draft/useLine';
 import { clashText, outgoingName, savedName } from '#text/shell/clashText';
 import { COPIES as T } from '#text/store/copyPhrases';
 import { SHELL_TEXT } from '#text/shell/shellText';
-import { Button } from '../ui/controls/Button';
+import { Button } from '../ui/controls/button/Button';
 import { Notice } from './Notice';
 
 /** Fields that two devices have set differently: both values, and the choice. */

@@ -5,12 +5,12 @@ import { problemOf } from '../data/api/api';
 import { homeApi } from '../data/api/homeApi';
 import { useOutgoing } from '../data/offline/outbox';
 import { HOME as T } from '#text/store/homePhrases';
-import { Button } from '../ui/controls/Button';
-import { NameField } from '../ui/controls/NameField';
-import { Page, PageTitle } from '../ui/controls/Page';
-import { Panel, Problem, Soft } from '../ui/controls/Panel';
-import { SecretField } from '../ui/controls/SecretField';
-import { DigitsField } from '../ui/controls/DigitsField';
+import { Button } from '../ui/controls/button/Button';
+import { NameField } from '../ui/controls/field/NameField';
+import { Page, PageTitle } from '../ui/layout/Page';
+import { Panel, Problem, Soft } from '../ui/layout/Panel';
+import { SecretField } from '../ui/controls/field/SecretField';
+import { DigitsField } from '../ui/controls/field/DigitsField';
 
 const Middle = styled(Panel)`
   width: min(520px, 100%);

@@ -2,8 +2,8 @@ import { SHELL as T } from '#text/shell/shellPhrases';
 import { Link, useLocation, useRouteError } from 'react-router';
 import { canTakeBack, takeBack } from '../data/draft/takeBack';
 import { styled } from 'styled-components';
-import { Button } from '../ui/controls/Button';
-import { Panel, Problem, Soft } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { Panel, Problem, Soft } from '../ui/layout/Panel';
 
 const Middle = styled(Panel)`
   max-width: 560px;

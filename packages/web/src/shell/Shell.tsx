@@ -6,11 +6,11 @@ import { type ReactNode, Suspense, useEffect, useMemo, useRef, useState } from '
 import { Button } from 'react-aria-components';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { styled, ThemeProvider } from 'styled-components';
-import { Asked } from '../ui/controls/Asked';
-import { Page } from '../ui/controls/Page';
-import { Guard } from '../ui/controls/Guard';
+import { Asked } from '../ui/controls/choice/Asked';
+import { Page } from '../ui/layout/Page';
+import { Guard } from '../ui/controls/sheet/Guard';
 import { Notices } from './Notices';
-import { Strips } from '../ui/controls/Strip';
+import { Strips } from '../ui/layout/Strip';
 import { SHELL_TEXT } from '#text/shell/shellText';
 import { HandbookButton, HandbookPlace } from './HandbookButton';
 import { GlobalStyle } from './GlobalStyle';

@@ -3,8 +3,8 @@ import { CUSTOMARY_MEASURES, type Kitchen, METRIC_MEASURES } from '@ember-fold/c
 import type { RefObject } from 'react';
 import { Dialog, Popover } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { Choice } from '../ui/controls/Choice';
-import { Problem } from '../ui/controls/Panel';
+import { Choice } from '../ui/controls/choice/Choice';
+import { Problem } from '../ui/layout/Panel';
 import { editKitchen } from '../data/draft/editKitchen';
 import { useSave } from '../data/draft/useSave';
 

@@ -1,9 +1,9 @@
 import { problemOf } from '../data/api/api';
 import { homeApi } from '../data/api/homeApi';
 import { HOME as T } from '#text/store/homePhrases';
-import { Button } from '../ui/controls/Button';
-import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
-import { Actions } from '../ui/controls/Sheet';
+import { Button } from '../ui/controls/button/Button';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/layout/Panel';
+import { Actions } from '../ui/controls/sheet/Sheet';
 
 /** The address at which a phone's own calendar reads the suppers: made, made anew, taken back. */
 export function CalendarPanel({ hasCalendar }: { readonly hasCalendar: boolean }) {

@@ -7,10 +7,10 @@ import { copyApi } from '../data/api/copyApi';
 import { useKitchen } from '../data/draft/useLine';
 import { COPIES as T, holdsText, sizeText } from '#text/store/copyPhrases';
 import type { Printer } from '../text/printer';
-import { Asked } from '../ui/controls/Asked';
-import { Button } from '../ui/controls/Button';
-import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
-import { Actions } from '../ui/controls/Sheet';
+import { Asked } from '../ui/controls/choice/Asked';
+import { Button } from '../ui/controls/button/Button';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/layout/Panel';
+import { Actions } from '../ui/controls/sheet/Sheet';
 import { figureFont } from '../ui/theme';
 import { RestoreSheet } from './RestoreSheet';
 

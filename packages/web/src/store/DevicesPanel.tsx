@@ -2,9 +2,9 @@ import { STORE as T } from '#text/store/storePhrases';
 import { useState } from 'react';
 import { problemOf } from '../data/api/api';
 import { deviceApi } from '../data/api/deviceApi';
-import { Button } from '../ui/controls/Button';
-import { NameField } from '../ui/controls/NameField';
-import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { NameField } from '../ui/controls/field/NameField';
+import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/layout/Panel';
 
 /** A name as an id of a device: letters, digits, hyphens. */
 function idOf(name: string): string {

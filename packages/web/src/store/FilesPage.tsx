@@ -12,9 +12,9 @@ import { storeApi } from '../data/api/storeApi';
 import { useKitchen } from '../data/draft/useLine';
 import { formulasTable, ledgerTable, shoppingTable } from '#text/store/csvTables';
 import { FILES as T } from '#text/store/filePhrases';
-import { Button } from '../ui/controls/Button';
-import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
-import { TickField } from '../ui/controls/TickField';
+import { Button } from '../ui/controls/button/Button';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/layout/Panel';
+import { TickField } from '../ui/controls/field/TickField';
 import { ImportPreview } from './ImportPreview';
 import { LastImports } from './LastImports';
 

@@ -4,8 +4,8 @@ import { editKitchen } from '../data/draft/editKitchen';
 import { useKitchen } from '../data/draft/useLine';
 import { useSave } from '../data/draft/useSave';
 import { STORE as T } from '#text/store/storePhrases';
-import { GuestRows } from '../ui/controls/GuestRows';
-import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
+import { GuestRows } from '../ui/controls/list/GuestRows';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/layout/Panel';
 
 /** Who usually eats here: a new supper begins with them, and so does a batch that is for none. */
 export function GuestsPage() {

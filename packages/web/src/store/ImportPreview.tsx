@@ -7,10 +7,10 @@ import { type HeldFile, holdFile } from '../data/device/heldFile';
 import { useKitchen } from '../data/draft/useLine';
 import { sizeText } from '#text/store/copyPhrases';
 import { FILES as T, STATE_NAME } from '#text/store/filePhrases';
-import { Button } from '../ui/controls/Button';
-import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
-import { Actions } from '../ui/controls/Sheet';
-import { TickField } from '../ui/controls/TickField';
+import { Button } from '../ui/controls/button/Button';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/layout/Panel';
+import { Actions } from '../ui/controls/sheet/Sheet';
+import { TickField } from '../ui/controls/field/TickField';
 
 const Items = styled.ul`
   max-height: 420px;

@@ -8,9 +8,9 @@ import { problemOf } from '../data/api/api';
 import { storeApi } from '../data/api/storeApi';
 import { usePantry } from '../data/draft/useLine';
 import { useKept } from '../data/offline/useKept';
-import { Button } from '../ui/controls/Button';
-import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
-import { Actions } from '../ui/controls/Sheet';
+import { Button } from '../ui/controls/button/Button';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/layout/Panel';
+import { Actions } from '../ui/controls/sheet/Sheet';
 import { IngredientForm } from './IngredientForm';
 import { UseList } from './UseList';
 

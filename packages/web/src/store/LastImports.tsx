@@ -2,8 +2,8 @@ import { problemOf } from '../data/api/api';
 import { exchangeApi } from '../data/api/exchangeApi';
 import { useKitchen } from '../data/draft/useLine';
 import { FILES as T } from '#text/store/filePhrases';
-import { Button } from '../ui/controls/Button';
-import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/layout/Panel';
 
 /** What was taken in lately, each with the way back. */
 export function LastImports() {

@@ -7,9 +7,9 @@ import { storeApi } from '../data/api/storeApi';
 import { useKitchen } from '../data/draft/useLine';
 import { LEARNT as T, LEARNT_NAME, learntOf, learntText, learntValue, seenText } from '#text/store/learntPhrases';
 import type { Printer } from '../text/printer';
-import { Asked } from '../ui/controls/Asked';
-import { Button } from '../ui/controls/Button';
-import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
+import { Asked } from '../ui/controls/choice/Asked';
+import { Button } from '../ui/controls/button/Button';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/layout/Panel';
 import { RangeBar } from '../ui/drawing/RangeBar';
 import { figureFont } from '../ui/theme';
 

@@ -3,7 +3,7 @@ import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { PHONE } from '../ui/theme';
-import { Panel } from '../ui/controls/Panel';
+import { Panel } from '../ui/layout/Panel';
 
 const Two = styled.div<{ $open: boolean }>`
   display: grid;

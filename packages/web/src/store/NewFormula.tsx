@@ -6,12 +6,12 @@ import { useNavigate } from 'react-router';
 import { problemOf } from '../data/api/api';
 import { storeApi } from '../data/api/storeApi';
 import { useKitchen } from '../data/draft/useLine';
-import { Button } from '../ui/controls/Button';
-import { Choice } from '../ui/controls/Choice';
-import { NameField } from '../ui/controls/NameField';
-import { Problem, Soft } from '../ui/controls/Panel';
-import { Pick } from '../ui/controls/Pick';
-import { Actions, Sheet } from '../ui/controls/Sheet';
+import { Button } from '../ui/controls/button/Button';
+import { Choice } from '../ui/controls/choice/Choice';
+import { NameField } from '../ui/controls/field/NameField';
+import { Problem, Soft } from '../ui/layout/Panel';
+import { Pick } from '../ui/controls/choice/Pick';
+import { Actions, Sheet } from '../ui/controls/sheet/Sheet';
 import { KIND_NAME } from '#text/store/storeWords';
 import { FAMILY_WORDS, familyNames } from '#text/shared/familyWords';
 

@@ -7,11 +7,11 @@ import { oilApi } from '../data/api/oilApi';
 import { usePantry } from '../data/draft/useLine';
 import type { Printer } from '../text/printer';
 import { STORE as T } from '#text/store/storePhrases';
-import { Button } from '../ui/controls/Button';
-import { NameField } from '../ui/controls/NameField';
-import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
-import { Pick } from '../ui/controls/Pick';
-import { VolumeField, TempField } from '../ui/controls/MoreFields';
+import { Button } from '../ui/controls/button/Button';
+import { NameField } from '../ui/controls/field/NameField';
+import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/layout/Panel';
+import { Pick } from '../ui/controls/choice/Pick';
+import { VolumeField, TempField } from '../ui/controls/field/MoreFields';
 
 type KindId = (typeof OIL_KINDS)[number]['ingredientId'];
 

@@ -9,10 +9,10 @@ import { oilApi } from '../data/api/oilApi';
 import { oilAdviceText, oilCarriesText, oilEventText, oilStateText } from '#text/store/oilText';
 import type { Printer } from '../text/printer';
 import { STORE as T } from '#text/store/storePhrases';
-import { Button } from '../ui/controls/Button';
-import { ToneMark, toneColour } from '../ui/controls/Findings';
-import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
-import { Actions, Sheet } from '../ui/controls/Sheet';
+import { Button } from '../ui/controls/button/Button';
+import { ToneMark, toneColour } from '../ui/controls/list/Findings';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/layout/Panel';
+import { Actions, Sheet } from '../ui/controls/sheet/Sheet';
 import { JudgeSheet, TopUpSheet } from './OilSheets';
 
 const Verdict = styled.p<{ $tone: 'good' | 'lookOut' | 'stop' | 'know' }>`

@@ -3,11 +3,11 @@ import type { OilSigns } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { SIGN_NAME } from '#text/store/oilText';
 import { STORE as T } from '#text/store/storePhrases';
-import { Button } from '../ui/controls/Button';
-import { Row, Soft } from '../ui/controls/Panel';
-import { Actions, Sheet } from '../ui/controls/Sheet';
-import { TickField } from '../ui/controls/TickField';
-import { VolumeField } from '../ui/controls/MoreFields';
+import { Button } from '../ui/controls/button/Button';
+import { Row, Soft } from '../ui/layout/Panel';
+import { Actions, Sheet } from '../ui/controls/sheet/Sheet';
+import { TickField } from '../ui/controls/field/TickField';
+import { VolumeField } from '../ui/controls/field/MoreFields';
 
 interface JudgeSheetProps {
   readonly name: string;

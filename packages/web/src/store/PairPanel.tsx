@@ -6,8 +6,8 @@ import { homeApi } from '../data/api/homeApi';
 import { serverNowMs } from '../data/live/serverClock';
 import { HOME as T } from '#text/store/homePhrases';
 import type { Printer } from '../text/printer';
-import { Button } from '../ui/controls/Button';
-import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/layout/Panel';
 import { QrPicture } from '../ui/drawing/QrPicture';
 import { figureFont } from '../ui/theme';
 

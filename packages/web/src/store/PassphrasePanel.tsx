@@ -3,10 +3,10 @@ import { useState } from 'react';
 import { problemOf } from '../data/api/api';
 import { homeApi } from '../data/api/homeApi';
 import { HOME as T } from '#text/store/homePhrases';
-import { Button } from '../ui/controls/Button';
-import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
-import { SecretField } from '../ui/controls/SecretField';
-import { Actions } from '../ui/controls/Sheet';
+import { Button } from '../ui/controls/button/Button';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/layout/Panel';
+import { SecretField } from '../ui/controls/field/SecretField';
+import { Actions } from '../ui/controls/sheet/Sheet';
 
 interface PassphrasePanelProps {
   readonly isHere: boolean;

@@ -3,15 +3,15 @@ import { type Kitchen, type NamedPot, parseNumber, type Pot, RANGES, type Burner
 import { useState } from 'react';
 import { editKitchen } from '../data/draft/editKitchen';
 import { useKitchen } from '../data/draft/useLine';
-import { Button } from '../ui/controls/Button';
-import { FigureField } from '../ui/controls/FigureField';
-import { NameField } from '../ui/controls/NameField';
+import { Button } from '../ui/controls/button/Button';
+import { FigureField } from '../ui/controls/field/FigureField';
+import { NameField } from '../ui/controls/field/NameField';
 import { oilApi } from '../data/api/oilApi';
-import { Pick } from '../ui/controls/Pick';
-import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
-import { VolumeField, PercentField, TempField } from '../ui/controls/MoreFields';
-import { CountField, GramField, LengthField } from '../ui/controls/UnitFields';
-import { WayList } from '../ui/controls/WayList';
+import { Pick } from '../ui/controls/choice/Pick';
+import { Panel, PanelTitle, Row, Soft } from '../ui/layout/Panel';
+import { VolumeField, PercentField, TempField } from '../ui/controls/field/MoreFields';
+import { CountField, GramField, LengthField } from '../ui/controls/field/UnitFields';
+import { WayList } from '../ui/controls/list/WayList';
 import { plain, type Printer } from '../text/printer';
 import { BURNER_NAME } from '#text/store/storeWords';
 

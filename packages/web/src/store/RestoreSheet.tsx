@@ -3,9 +3,9 @@ import { api, problemOf } from '../data/api/api';
 import { copyApi, serverIsBack } from '../data/api/copyApi';
 import { compareRows, COPIES as T } from '#text/store/copyPhrases';
 import type { Printer } from '../text/printer';
-import { Button } from '../ui/controls/Button';
-import { Problem, Soft } from '../ui/controls/Panel';
-import { Actions, Sheet } from '../ui/controls/Sheet';
+import { Button } from '../ui/controls/button/Button';
+import { Problem, Soft } from '../ui/layout/Panel';
+import { Actions, Sheet } from '../ui/controls/sheet/Sheet';
 
 interface RestoreSheetProps {
   readonly row: CopyRow;

@@ -2,8 +2,8 @@ import { Row } from '../ui/layout/layout';
 import { api } from '../data/api/api';
 import { useSearchParams } from 'react-router';
 import { STORE as T } from '#text/store/storePhrases';
-import { MomentField } from '../ui/controls/MomentField';
-import { Pick } from '../ui/controls/Pick';
+import { MomentField } from '../ui/controls/field/MomentField';
+import { Pick } from '../ui/controls/choice/Pick';
 
 const KEYS = ['supper', 'batch', 'from', 'to'] as const;
 const WEEK_MS = 7 * 86_400_000;

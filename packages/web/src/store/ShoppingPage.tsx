@@ -10,11 +10,11 @@ import { storeApi } from '../data/api/storeApi';
 import { PHONE } from '../ui/theme';
 import { useKitchen, usePantry } from '../data/draft/useLine';
 import { ShoppingFor, useShoppingQuery } from './ShoppingFor';
-import { Asked } from '../ui/controls/Asked';
-import { Button } from '../ui/controls/Button';
-import { FigureField } from '../ui/controls/FigureField';
-import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
-import { GramField } from '../ui/controls/UnitFields';
+import { Asked } from '../ui/controls/choice/Asked';
+import { Button } from '../ui/controls/button/Button';
+import { FigureField } from '../ui/controls/field/FigureField';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/layout/Panel';
+import { GramField } from '../ui/controls/field/UnitFields';
 import { plain, type Printer } from '../text/printer';
 import { shoppingText } from '#text/store/shoppingText';
 

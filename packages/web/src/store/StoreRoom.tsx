@@ -2,7 +2,7 @@ import { STORE as T } from '#text/store/storePhrases';
 import { NavLink, Outlet, useLocation } from 'react-router';
 import { styled } from 'styled-components';
 import { figureFont } from '../ui/theme';
-import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
+import { Page, PageTitle, TitleRow } from '../ui/layout/Page';
 
 const Parts = styled.nav`
   display: flex;

@@ -16,13 +16,13 @@ import {
   storedDays,
   storedTone,
 } from '#text/store/storedPhrases';
-import { Asked } from '../ui/controls/Asked';
-import { Button } from '../ui/controls/Button';
-import { Choice } from '../ui/controls/Choice';
-import { ToneMark, toneColour } from '../ui/controls/Findings';
-import { NameField } from '../ui/controls/NameField';
-import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
-import { CountField, GramField } from '../ui/controls/UnitFields';
+import { Asked } from '../ui/controls/choice/Asked';
+import { Button } from '../ui/controls/button/Button';
+import { Choice } from '../ui/controls/choice/Choice';
+import { ToneMark, toneColour } from '../ui/controls/list/Findings';
+import { NameField } from '../ui/controls/field/NameField';
+import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/layout/Panel';
+import { CountField, GramField } from '../ui/controls/field/UnitFields';
 import { ShapePicture } from '../ui/drawing/ShapePicture';
 import { figureFont, PHONE } from '../ui/theme';
 

@@ -2,8 +2,8 @@ import { STORE as T } from '#text/store/storePhrases';
 import type { Use } from '@ember-fold/core/ledger';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { Asked } from '../ui/controls/Asked';
-import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
+import { Asked } from '../ui/controls/choice/Asked';
+import { Panel, PanelTitle, Soft } from '../ui/layout/Panel';
 
 const List = styled.ul`
   li {

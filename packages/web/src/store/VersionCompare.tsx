@@ -3,8 +3,8 @@ import { compareFormulas, type FormulaBody, type FormulaWithVersions } from '@em
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { usePantry } from '../data/draft/useLine';
-import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
-import { Pick } from '../ui/controls/Pick';
+import { Panel, PanelTitle, Soft } from '../ui/layout/Panel';
+import { Pick } from '../ui/controls/choice/Pick';
 import { plain } from '../text/printer';
 import { usePrinter } from '../ui/printing';
 

@@ -3,7 +3,7 @@ import type { PadTargets } from '@ember-fold/core/stove';
 import { Undo2 } from 'lucide-react';
 import { styled } from 'styled-components';
 import { figureFont, PHONE } from '../ui/theme';
-import { Button } from '../ui/controls/Button';
+import { Button } from '../ui/controls/button/Button';
 import { listText } from '#text/stove/stoveWords';
 
 const Pad = styled.div`

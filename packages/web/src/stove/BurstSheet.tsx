@@ -1,8 +1,8 @@
 import { useKitchen } from '../data/draft/useLine';
 import { withTemps } from '../text/printer';
 import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
-import { Button } from '../ui/controls/Button';
-import { Actions, Sheet } from '../ui/controls/Sheet';
+import { Button } from '../ui/controls/button/Button';
+import { Actions, Sheet } from '../ui/controls/sheet/Sheet';
 
 interface BurstSheetProps {
   readonly isOpen: boolean;

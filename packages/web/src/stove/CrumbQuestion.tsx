@@ -2,7 +2,7 @@ import { CRUMB_ANSWERS, readCrumb } from '@ember-fold/core/stove';
 import { styled } from 'styled-components';
 import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { CRUMB_NAME } from '#text/bench/fry/methodText';
-import { Button } from '../ui/controls/Button';
+import { Button } from '../ui/controls/button/Button';
 
 const Answers = styled.div`
   display: grid;

@@ -6,7 +6,7 @@ import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { notify, ring, say } from '../data/device/bell';
 import { figureFont } from '../ui/theme';
-import { Button } from '../ui/controls/Button';
+import { Button } from '../ui/controls/button/Button';
 import { DANGER } from '#text/stove/stoveWords';
 
 const Whole = styled(ModalOverlay)`

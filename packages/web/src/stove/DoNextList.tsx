@@ -3,7 +3,7 @@ import { isDueNow, type NextStep } from '@ember-fold/core/stove';
 import { Button } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { figureFont } from '../ui/theme';
-import { Panel, Soft } from '../ui/controls/Panel';
+import { Panel, Soft } from '../ui/layout/Panel';
 import type { Printer } from '../text/printer';
 import { nextText } from '#text/stove/stoveWords';
 

@@ -3,9 +3,9 @@ import { useState } from 'react';
 import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { finishLines } from '#text/stove/stoveWords';
 import type { Printer } from '../text/printer';
-import { Button } from '../ui/controls/Button';
-import { Choice } from '../ui/controls/Choice';
-import { Actions, Sheet } from '../ui/controls/Sheet';
+import { Button } from '../ui/controls/button/Button';
+import { Choice } from '../ui/controls/choice/Choice';
+import { Actions, Sheet } from '../ui/controls/sheet/Sheet';
 import type { LeftGoes } from './useEnd';
 
 interface FinishSheetProps {

@@ -3,9 +3,9 @@ import { RANGES } from '@ember-fold/core/plan';
 import type { StoveBelief, Judge, SeenLooks } from '@ember-fold/core/stove';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import { Button } from '../ui/controls/Button';
-import { Panel, Soft } from '../ui/controls/Panel';
-import { TempField } from '../ui/controls/MoreFields';
+import { Button } from '../ui/controls/button/Button';
+import { Panel, Soft } from '../ui/layout/Panel';
+import { TempField } from '../ui/controls/field/MoreFields';
 import { beliefText, listText, LOOKS_NAME } from '#text/stove/stoveWords';
 import type { Printer } from '../text/printer';
 

@@ -1,7 +1,7 @@
 import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { Mic, MicOff } from 'lucide-react';
-import { Button } from '../ui/controls/Button';
-import { Soft } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { Soft } from '../ui/layout/Panel';
 import type { Ear } from './useEar';
 
 /** Turns the ear on and off, and says what it understands. */

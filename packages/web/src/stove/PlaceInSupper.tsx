@@ -6,7 +6,7 @@ import { api } from '../data/api/api';
 import { oilApi } from '../data/api/oilApi';
 import { selectKitchenFor } from '../data/draft/selectKitchen';
 import { useAppSelector } from '../data/draft/store';
-import { Soft } from '../ui/controls/Panel';
+import { Soft } from '../ui/layout/Panel';
 import { potText } from '#text/stove/stoveWords';
 import { listNames } from '../text/printer';
 import { notForText } from '#text/store/oilText';

@@ -1,8 +1,8 @@
 import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { Link } from 'react-router';
 import { FoundBatches } from '../ui/batch/FoundBatches';
-import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
-import { Panel, Soft } from '../ui/controls/Panel';
+import { LinkList, Page, TitleRow, PageTitle } from '../ui/layout/Page';
+import { Panel, Soft } from '../ui/layout/Panel';
 import { usePrinter } from '../ui/printing';
 
 /** Which batch goes on the stove. */

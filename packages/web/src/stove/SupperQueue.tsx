@@ -2,7 +2,7 @@ import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import type { FryPlace } from '@ember-fold/core/stove';
 import { styled } from 'styled-components';
 import { useKitchen } from '../data/draft/useLine';
-import { Panel, Soft } from '../ui/controls/Panel';
+import { Panel, Soft } from '../ui/layout/Panel';
 import { notForText } from '#text/store/oilText';
 
 const Queue = styled.ol`

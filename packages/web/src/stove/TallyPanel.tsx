@@ -1,9 +1,9 @@
 import { STOVE_ROOM as T } from '#text/stove/stovePhrases';
 import { Mic } from 'lucide-react';
 import { styled } from 'styled-components';
-import { Button } from '../ui/controls/Button';
-import { Panel, Problem, Soft } from '../ui/controls/Panel';
-import { Tally } from '../ui/controls/Tally';
+import { Button } from '../ui/controls/button/Button';
+import { Panel, Problem, Soft } from '../ui/layout/Panel';
+import { Tally } from '../ui/controls/list/Tally';
 import { ovenText } from '#text/stove/stoveWords';
 import { trayName } from '#text/bench/trayText';
 import type { Printer } from '../text/printer';

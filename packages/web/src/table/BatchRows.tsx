@@ -1,7 +1,7 @@
 import type { BatchSummary } from '@ember-fold/core/plan';
 import { type ReactNode, Suspense } from 'react';
 import { Link } from 'react-router';
-import { LinkList } from '../ui/controls/Page';
+import { LinkList } from '../ui/layout/Page';
 import { lazyPart } from '../ui/lazyPart';
 import { SUPPER as S } from '#text/table/supperPhrases';
 import type { Planned } from './planned';

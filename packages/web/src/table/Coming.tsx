@@ -2,7 +2,7 @@ import type { BatchSummary, SupperRow } from '@ember-fold/core/plan';
 import { Link } from 'react-router';
 import { useKitchen } from '../data/draft/useLine';
 import { TABLE as T } from '#text/table/tablePhrases';
-import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
+import { Panel, PanelTitle, Soft } from '../ui/layout/Panel';
 import { type Meal, MealSection, mealsOf } from './Meal';
 import type { Planned, Plans } from './planned';
 

@@ -15,10 +15,10 @@ import { editKitchen } from '../data/draft/editKitchen';
 import { useKept } from '../data/offline/useKept';
 import { FIRST_RUN as T } from '#text/table/tablePhrases';
 import { BURNER_NAME } from '#text/store/storeWords';
-import { Button } from '../ui/controls/Button';
-import { Choice } from '../ui/controls/Choice';
-import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
-import { Pick } from '../ui/controls/Pick';
+import { Button } from '../ui/controls/button/Button';
+import { Choice } from '../ui/controls/choice/Choice';
+import { Panel, PanelTitle, Soft } from '../ui/layout/Panel';
+import { Pick } from '../ui/controls/choice/Pick';
 import { Printing } from '../ui/printing';
 import { makePrinter } from '../text/printer';
 import {
@@ -29,8 +29,8 @@ import {
   ThermometerPicture,
   UnitsPicture,
 } from './FirstPictures';
-import { AltitudeField } from '../ui/controls/MoreFields';
-import { CountField, LengthField } from '../ui/controls/UnitFields';
+import { AltitudeField } from '../ui/controls/field/MoreFields';
+import { CountField, LengthField } from '../ui/controls/field/UnitFields';
 
 const Ask = styled.section`
   display: grid;

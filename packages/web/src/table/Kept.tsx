@@ -5,7 +5,7 @@ import { storeApi } from '../data/api/storeApi';
 import { oilAdviceText } from '#text/store/oilText';
 import { storedAmount, storedDays } from '#text/store/storedPhrases';
 import { TABLE as T } from '#text/table/tablePhrases';
-import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
+import { Panel, PanelTitle, Row, Soft } from '../ui/layout/Panel';
 import { usePrinter } from '../ui/printing';
 
 /** So many of each are shown; the Store has them all. */

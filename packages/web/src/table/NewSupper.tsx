@@ -5,8 +5,8 @@ import { api, problemOf } from '../data/api/api';
 import { nextSupper } from '../data/draft/nextSupper';
 import { useKitchen } from '../data/draft/useLine';
 import { SUPPER as S } from '#text/table/supperPhrases';
-import { Button } from '../ui/controls/Button';
-import { Problem } from '../ui/controls/Panel';
+import { Button } from '../ui/controls/button/Button';
+import { Problem } from '../ui/layout/Panel';
 
 /** A supper with those who usually eat here, opened at once. */
 export function NewSupper() {

@@ -5,8 +5,8 @@ import { styled } from 'styled-components';
 import type { Printer } from '../text/printer';
 import { eatsText, SUPPER as S } from '#text/table/supperPhrases';
 import { cookName, decidesText, entryName, DAY_PLAN as E } from '#text/table/dayPlanPhrases';
-import { ToneMark, toneColour } from '../ui/controls/Findings';
-import { Figure, Panel, Soft } from '../ui/controls/Panel';
+import { ToneMark, toneColour } from '../ui/controls/list/Findings';
+import { Figure, Panel, Soft } from '../ui/layout/Panel';
 
 const Strip = styled.div`
   display: grid;

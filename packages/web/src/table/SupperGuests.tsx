@@ -5,12 +5,12 @@ import { styled } from 'styled-components';
 import { editSupper } from '../data/draft/editSupper';
 import { STORE } from '#text/store/storePhrases';
 import { SUPPER as S } from '#text/table/supperPhrases';
-import { Button } from '../ui/controls/Button';
-import { GuestRows } from '../ui/controls/GuestRows';
-import { MomentField } from '../ui/controls/MomentField';
-import { NameField } from '../ui/controls/NameField';
-import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
-import { CountField } from '../ui/controls/UnitFields';
+import { Button } from '../ui/controls/button/Button';
+import { GuestRows } from '../ui/controls/list/GuestRows';
+import { MomentField } from '../ui/controls/field/MomentField';
+import { NameField } from '../ui/controls/field/NameField';
+import { Panel, PanelTitle, Row, Soft } from '../ui/layout/Panel';
+import { CountField } from '../ui/controls/field/UnitFields';
 import type { Plans } from './planned';
 
 const Eats = styled.div`

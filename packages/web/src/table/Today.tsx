@@ -7,7 +7,7 @@ import { useKitchen } from '../data/draft/useLine';
 import { entryName } from '#text/table/dayPlanPhrases';
 import { TABLE as T } from '#text/table/tablePhrases';
 import { STEP_NAME } from '#text/shared/words';
-import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
+import { Panel, PanelTitle, Soft } from '../ui/layout/Panel';
 import { figureFont } from '../ui/theme';
 import type { Plans } from './planned';
 

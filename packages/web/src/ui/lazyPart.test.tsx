@@ -1,6 +1,6 @@
 import { act, render, screen } from '@testing-library/react';
 import { Suspense } from 'react';
-import { Guard } from './controls/Guard';
+import { Guard } from './controls/sheet/Guard';
 import { lazyPart } from './lazyPart';
 
 beforeEach(() => jest.useFakeTimers());

@@ -6,11 +6,11 @@ import { useMemo } from 'react';
 import { editKitchen } from '../../data/draft/editKitchen';
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
-import { Button } from '../../ui/controls/Button';
-import { Row, Soft } from '../../ui/controls/Panel';
-import { Sheet } from '../../ui/controls/Sheet';
-import { WayList } from '../../ui/controls/WayList';
-import { LengthField } from '../../ui/controls/UnitFields';
+import { Button } from '../../ui/controls/button/Button';
+import { Row, Soft } from '../../ui/layout/Panel';
+import { Sheet } from '../../ui/controls/sheet/Sheet';
+import { WayList } from '../../ui/controls/list/WayList';
+import { LengthField } from '../../ui/controls/field/UnitFields';
 import { PLACE_NAME } from '#text/shared/words';
 
 /** The dish belongs to the kitchen: it is the same one next time. */

@@ -3,7 +3,7 @@ import { Suspense } from 'react';
 import { styled } from 'styled-components';
 import type { Line } from '../../data/draft/useLine';
 import { FOLD as T } from '#text/bench/fold/foldPhrases';
-import { PanelTitle, Soft } from '../../ui/controls/Panel';
+import { PanelTitle, Soft } from '../../ui/layout/Panel';
 import { BlankDrawing, drawingHalfM } from '../../ui/drawing/BlankDrawing';
 import { PieceDrawing } from '../../ui/drawing/PieceDrawing';
 import { lazyPart } from '../../ui/lazyPart';

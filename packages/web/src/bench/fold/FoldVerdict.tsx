@@ -4,10 +4,10 @@ import { useTheme } from 'styled-components';
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
 import { FOLD as T } from '#text/bench/fold/foldPhrases';
-import { Button } from '../../ui/controls/Button';
+import { Button } from '../../ui/controls/button/Button';
 import { foldFindingText } from '#text/shared/findingText';
-import { Findings, toneColour } from '../../ui/controls/Findings';
-import { Figure, Problem, Soft } from '../../ui/controls/Panel';
+import { Findings, toneColour } from '../../ui/controls/list/Findings';
+import { Figure, Problem, Soft } from '../../ui/layout/Panel';
 import { FillGauge } from '../../ui/drawing/FillGauge';
 import { lazyPart } from '../../ui/lazyPart';
 

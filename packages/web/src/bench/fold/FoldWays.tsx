@@ -5,7 +5,7 @@ import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
 import { balanceText } from '#text/bench/balanceText';
 import { FOLD as T } from '#text/bench/fold/foldPhrases';
-import { Button } from '../../ui/controls/Button';
+import { Button } from '../../ui/controls/button/Button';
 
 /** The ways to make dough and filling end together, one tap each. */
 export function FoldWays({ line: { draft, kitchen, printer } }: { readonly line: Line }) {

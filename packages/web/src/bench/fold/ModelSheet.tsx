@@ -5,10 +5,10 @@ import { lazyPart } from '../../ui/lazyPart';
 import { pieceMesh, shapeOf } from '@ember-fold/core/plan';
 import { Suspense, useMemo, useState } from 'react';
 import type { Line } from '../../data/draft/useLine';
-import { Button } from '../../ui/controls/Button';
-import { Soft } from '../../ui/controls/Panel';
-import { Actions, Sheet } from '../../ui/controls/Sheet';
-import { TickField } from '../../ui/controls/TickField';
+import { Button } from '../../ui/controls/button/Button';
+import { Soft } from '../../ui/layout/Panel';
+import { Actions, Sheet } from '../../ui/controls/sheet/Sheet';
+import { TickField } from '../../ui/controls/field/TickField';
 import { SHAPE_WORDS } from '#text/shared/shapeWords';
 
 // The library that draws it is as large as the rest of the page.

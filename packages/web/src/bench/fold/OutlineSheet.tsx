@@ -5,10 +5,10 @@ import { type PointerEvent, useRef, useState } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
-import { Button } from '../../ui/controls/Button';
-import { LongText } from '../../ui/controls/LongText';
-import { Problem, Soft } from '../../ui/controls/Panel';
-import { Actions, Sheet } from '../../ui/controls/Sheet';
+import { Button } from '../../ui/controls/button/Button';
+import { LongText } from '../../ui/controls/field/LongText';
+import { Problem, Soft } from '../../ui/layout/Panel';
+import { Actions, Sheet } from '../../ui/controls/sheet/Sheet';
 import { crustColour } from '../../ui/drawing/crust';
 import { pathPoints } from '../../ui/drawing/pathPoints';
 

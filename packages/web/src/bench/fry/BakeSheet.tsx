@@ -3,11 +3,11 @@ import { type BakePlan, NO_COATING, type SplitPlan, RANGES } from '@ember-fold/c
 import { useEffect, useState } from 'react';
 import type { Line } from '../../data/draft/useLine';
 import { useEdit } from '../../data/draft/useEdit';
-import { Button } from '../../ui/controls/Button';
-import { Row, Soft } from '../../ui/controls/Panel';
-import { Sheet } from '../../ui/controls/Sheet';
-import { TempField } from '../../ui/controls/MoreFields';
-import { CountField } from '../../ui/controls/UnitFields';
+import { Button } from '../../ui/controls/button/Button';
+import { Row, Soft } from '../../ui/layout/Panel';
+import { Sheet } from '../../ui/controls/sheet/Sheet';
+import { TempField } from '../../ui/controls/field/MoreFields';
+import { CountField } from '../../ui/controls/field/UnitFields';
 import { bakeText, splitText } from '#text/bench/fry/bakeText';
 import { bakeLatest } from '../../workers/planClient';
 import { OvenSeen } from './OvenSeen';

@@ -4,10 +4,10 @@ import { CRUMB_ANSWERS } from '@ember-fold/core/stove';
 import { useEffect, useState } from 'react';
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
-import { Button } from '../../ui/controls/Button';
-import { Soft } from '../../ui/controls/Panel';
-import { Sheet } from '../../ui/controls/Sheet';
-import { WayList } from '../../ui/controls/WayList';
+import { Button } from '../../ui/controls/button/Button';
+import { Soft } from '../../ui/layout/Panel';
+import { Sheet } from '../../ui/controls/sheet/Sheet';
+import { WayList } from '../../ui/controls/list/WayList';
 import { CRUMB_NAME, crumbText } from '#text/bench/fry/methodText';
 import { crumbsLatest } from '../../workers/planClient';
 

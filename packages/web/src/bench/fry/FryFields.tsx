@@ -6,11 +6,11 @@ import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
 import { FRY as T } from '#text/bench/fry/fryPhrases';
 import { START_NAME, TURN_NAME } from '#text/shared/words';
-import { Button } from '../../ui/controls/Button';
-import { Choice } from '../../ui/controls/Choice';
-import { PanelTitle, Row } from '../../ui/controls/Panel';
-import { MinutesField, VolumeField, OptionalCountField, TempField } from '../../ui/controls/MoreFields';
-import { LengthField } from '../../ui/controls/UnitFields';
+import { Button } from '../../ui/controls/button/Button';
+import { Choice } from '../../ui/controls/choice/Choice';
+import { PanelTitle, Row } from '../../ui/layout/Panel';
+import { MinutesField, VolumeField, OptionalCountField, TempField } from '../../ui/controls/field/MoreFields';
+import { LengthField } from '../../ui/controls/field/UnitFields';
 import { lazyPart } from '../../ui/lazyPart';
 import { figureFont } from '../../ui/theme';
 

@@ -3,9 +3,9 @@ import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import type { Line } from '../../data/draft/useLine';
 import { FRY as T } from '#text/bench/fry/fryPhrases';
-import { Button } from '../../ui/controls/Button';
-import { Choice } from '../../ui/controls/Choice';
-import { PanelTitle, Soft } from '../../ui/controls/Panel';
+import { Button } from '../../ui/controls/button/Button';
+import { Choice } from '../../ui/controls/choice/Choice';
+import { PanelTitle, Soft } from '../../ui/layout/Panel';
 import { lazyPart } from '../../ui/lazyPart';
 import type { MapSize } from './useMapSpec';
 

@@ -5,10 +5,10 @@ import type { HoldTimes, StartState } from '@ember-fold/core/plan';
 import { useEffect, useState } from 'react';
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
-import { Button } from '../../ui/controls/Button';
-import { Soft } from '../../ui/controls/Panel';
-import { Sheet } from '../../ui/controls/Sheet';
-import { WayList } from '../../ui/controls/WayList';
+import { Button } from '../../ui/controls/button/Button';
+import { Soft } from '../../ui/layout/Panel';
+import { Sheet } from '../../ui/controls/sheet/Sheet';
+import { WayList } from '../../ui/controls/list/WayList';
 import { HOLD_NAME, holdText, OLDEST_FIRST } from '#text/bench/fold/holdText';
 import { holdLatest } from '../../workers/planClient';
 

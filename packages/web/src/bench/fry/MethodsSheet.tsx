@@ -5,10 +5,10 @@ import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
-import { Button } from '../../ui/controls/Button';
-import { Soft } from '../../ui/controls/Panel';
-import { Pick } from '../../ui/controls/Pick';
-import { Sheet } from '../../ui/controls/Sheet';
+import { Button } from '../../ui/controls/button/Button';
+import { Soft } from '../../ui/layout/Panel';
+import { Pick } from '../../ui/controls/choice/Pick';
+import { Sheet } from '../../ui/controls/sheet/Sheet';
 import { ARM_ROWS, METHOD_NAME } from '#text/bench/fry/methodText';
 import { armsLatest } from '../../workers/planClient';
 

@@ -2,9 +2,9 @@ import { useState } from 'react';
 import type { Line } from '../../data/draft/useLine';
 import { noteBake } from '../../data/draft/noteBake';
 import { FRY as T } from '#text/bench/fry/fryPhrases';
-import { Button } from '../../ui/controls/Button';
-import { PanelTitle, Row, Soft } from '../../ui/controls/Panel';
-import { MinutesField } from '../../ui/controls/MoreFields';
+import { Button } from '../../ui/controls/button/Button';
+import { PanelTitle, Row, Soft } from '../../ui/layout/Panel';
+import { MinutesField } from '../../ui/controls/field/MoreFields';
 
 /** When a bake really was golden: this oven is known better from then on. */
 export function OvenSeen({ line, ovenC }: { readonly line: Line; readonly ovenC: number }) {

@@ -1,7 +1,7 @@
 import { FRY as T } from '#text/bench/fry/fryPhrases';
 import { useEdit } from '../../data/draft/useEdit';
 import { type Line, useKitchen } from '../../data/draft/useLine';
-import { Pick } from '../../ui/controls/Pick';
+import { Pick } from '../../ui/controls/choice/Pick';
 import { potText } from '#text/stove/stoveWords';
 
 const OWN = '';

@@ -6,8 +6,8 @@ import { selectSupperOf } from '../../data/draft/selectKitchen';
 import { useAppSelector } from '../../data/draft/store';
 import { oilApi } from '../../data/api/oilApi';
 import type { Line } from '../../data/draft/useLine';
-import { Asked } from '../../ui/controls/Asked';
-import { Soft } from '../../ui/controls/Panel';
+import { Asked } from '../../ui/controls/choice/Asked';
+import { Soft } from '../../ui/layout/Panel';
 import { notForText, oilCarriesText, ownOilText } from '#text/store/oilText';
 
 const Order = styled.ol`

@@ -4,9 +4,9 @@ import { useEdit } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
 import { FRY as T } from '#text/bench/fry/fryPhrases';
 import { TAKE_OUT_WAY_NAME, takeOutWayText } from '#text/bench/fry/takeOutText';
-import { Button } from '../../ui/controls/Button';
-import { PanelTitle, Soft } from '../../ui/controls/Panel';
-import { WayList } from '../../ui/controls/WayList';
+import { Button } from '../../ui/controls/button/Button';
+import { PanelTitle, Soft } from '../../ui/layout/Panel';
+import { WayList } from '../../ui/controls/list/WayList';
 import { takeOutWaysLatest } from '../../workers/planClient';
 
 /** Where no moment to take it out is right: what would make one, each with what it leads to, a tap away. */

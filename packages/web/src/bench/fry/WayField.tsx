@@ -2,7 +2,7 @@ import type { TrayDraft, TrayWay } from '@ember-fold/core/plan';
 import { useEdit } from '../../data/draft/useEdit';
 import { WAY_NAME } from '#text/bench/trayText';
 import { TRAY_SHEET } from '#text/bench/traySheetPhrases';
-import { Pick } from '../../ui/controls/Pick';
+import { Pick } from '../../ui/controls/choice/Pick';
 
 /** What becomes of the pieces of the open tray. */
 export function WayField({ draft }: { readonly draft: TrayDraft }) {

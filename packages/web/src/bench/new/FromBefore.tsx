@@ -7,11 +7,11 @@ import { api, problemOf } from '../../data/api/api';
 import { storeApi } from '../../data/api/storeApi';
 import { STORED } from '#text/store/storedPhrases';
 import { NEW_BATCH as T, SOURCE_NAME } from '#text/bench/new/recipePhrases';
-import { Asked } from '../../ui/controls/Asked';
-import { Button } from '../../ui/controls/Button';
-import { LinkList } from '../../ui/controls/Page';
-import { Panel, Problem, Row, Soft } from '../../ui/controls/Panel';
-import { CountField } from '../../ui/controls/UnitFields';
+import { Asked } from '../../ui/controls/choice/Asked';
+import { Button } from '../../ui/controls/button/Button';
+import { LinkList } from '../../ui/layout/Page';
+import { Panel, Problem, Row, Soft } from '../../ui/layout/Panel';
+import { CountField } from '../../ui/controls/field/UnitFields';
 import { usePrinter } from '../../ui/printing';
 import type { NewBatchProps } from './NewBatchPage';
 

@@ -1,9 +1,9 @@
 import type { RecipeCount } from '@ember-fold/core/files';
 import { RANGES } from '@ember-fold/core/plan';
 import { NEW_BATCH as T } from '#text/bench/new/recipePhrases';
-import { Choice } from '../../ui/controls/Choice';
-import { Row } from '../../ui/controls/Panel';
-import { CountField, GramField, LengthField } from '../../ui/controls/UnitFields';
+import { Choice } from '../../ui/controls/choice/Choice';
+import { Row } from '../../ui/layout/Panel';
+import { CountField, GramField, LengthField } from '../../ui/controls/field/UnitFields';
 import type { Printer } from '../../text/printer';
 
 type CountWay = 'pieces' | 'guests' | 'roll' | 'scale' | 'flour';

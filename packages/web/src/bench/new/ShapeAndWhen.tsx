@@ -2,12 +2,12 @@ import type { ShapeId } from '@ember-fold/core/plan';
 import type { ReactNode } from 'react';
 import type { Printer } from '../../text/printer';
 import { NEW_BATCH as T } from '#text/bench/new/recipePhrases';
-import { Button } from '../../ui/controls/Button';
-import { ShapeTiles } from '../../ui/controls/ShapeTiles';
-import { Pick } from '../../ui/controls/Pick';
-import { MomentField } from '../../ui/controls/MomentField';
-import { NameField } from '../../ui/controls/NameField';
-import { Problem } from '../../ui/controls/Panel';
+import { Button } from '../../ui/controls/button/Button';
+import { ShapeTiles } from '../../ui/controls/choice/ShapeTiles';
+import { Pick } from '../../ui/controls/choice/Pick';
+import { MomentField } from '../../ui/controls/field/MomentField';
+import { NameField } from '../../ui/controls/field/NameField';
+import { Problem } from '../../ui/layout/Panel';
 import type { ForWhom } from './useAsk';
 
 /** What every new batch says of itself, whatever it begins with. */

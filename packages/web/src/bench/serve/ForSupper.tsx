@@ -4,7 +4,7 @@ import { api } from '../../data/api/api';
 import { editBatch } from '../../data/draft/useEdit';
 import type { Printer } from '../../text/printer';
 import { SUPPER as S } from '#text/table/supperPhrases';
-import { Pick } from '../../ui/controls/Pick';
+import { Pick } from '../../ui/controls/choice/Pick';
 
 const NONE = 'none';
 

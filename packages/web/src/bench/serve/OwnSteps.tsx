@@ -4,13 +4,13 @@ import { styled } from 'styled-components';
 import { editBatch } from '../../data/draft/useEdit';
 import type { Line } from '../../data/draft/useLine';
 import { OWN as T, OWN_BEFORE, OWN_KIND } from '#text/bench/serve/ownStepPhrases';
-import { Button } from '../../ui/controls/Button';
-import { Choice } from '../../ui/controls/Choice';
-import { NameField } from '../../ui/controls/NameField';
-import { Soft } from '../../ui/controls/Panel';
-import { Pick } from '../../ui/controls/Pick';
-import { Actions, Sheet } from '../../ui/controls/Sheet';
-import { MinutesField } from '../../ui/controls/MoreFields';
+import { Button } from '../../ui/controls/button/Button';
+import { Choice } from '../../ui/controls/choice/Choice';
+import { NameField } from '../../ui/controls/field/NameField';
+import { Soft } from '../../ui/layout/Panel';
+import { Pick } from '../../ui/controls/choice/Pick';
+import { Actions, Sheet } from '../../ui/controls/sheet/Sheet';
+import { MinutesField } from '../../ui/controls/field/MoreFields';
 import { PHONE } from '../../ui/theme';
 
 const Rows = styled.ul`

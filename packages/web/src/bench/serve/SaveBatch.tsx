@@ -1,6 +1,6 @@
 import type { Line } from '../../data/draft/useLine';
 import { recipeOfBatch } from '#text/store/recipeOut';
-import { SaveAs } from '../../ui/controls/SaveAs';
+import { SaveAs } from '../../ui/controls/button/SaveAs';
 
 /** The batch as a file: for another kitchen, for other programs, to read. */
 export function SaveBatch({ line: { batch, kitchen, printer }, id }: { readonly line: Line; readonly id: string }) {

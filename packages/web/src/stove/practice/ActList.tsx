@@ -2,7 +2,7 @@ import type { ActCost, PracticeAct } from '@ember-fold/core/stove';
 import { styled } from 'styled-components';
 import { PRACTICE as T } from '#text/learn/practicePhrases';
 import type { Printer } from '../../text/printer';
-import { Panel, PanelTitle, Soft } from '../../ui/controls/Panel';
+import { Panel, PanelTitle, Soft } from '../../ui/layout/Panel';
 
 const List = styled.ol`
   display: grid;

@@ -5,9 +5,9 @@ import { styled } from 'styled-components';
 import { useKept } from '../../data/offline/useKept';
 import { PRACTICE as T } from '#text/learn/practicePhrases';
 import type { Printer } from '../../text/printer';
-import { Button } from '../../ui/controls/Button';
-import { Choice } from '../../ui/controls/Choice';
-import { Panel, Soft } from '../../ui/controls/Panel';
+import { Button } from '../../ui/controls/button/Button';
+import { Choice } from '../../ui/controls/choice/Choice';
+import { Panel, Soft } from '../../ui/layout/Panel';
 import { figureFont } from '../../ui/theme';
 
 const Story = styled.p`

@@ -3,8 +3,8 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import { PRACTICE as T } from '#text/learn/practicePhrases';
 import type { Printer } from '../../text/printer';
-import { Button } from '../../ui/controls/Button';
-import { Panel } from '../../ui/controls/Panel';
+import { Button } from '../../ui/controls/button/Button';
+import { Panel } from '../../ui/layout/Panel';
 import { PHONE } from '../../ui/theme';
 import type { PracticeShown, PracticeStove } from './practiceStove';
 

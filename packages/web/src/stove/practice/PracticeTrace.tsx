@@ -11,10 +11,10 @@ import { Label, Slider, SliderOutput, SliderTrack } from 'react-aria-components'
 import { styled } from 'styled-components';
 import { PRACTICE as T } from '#text/learn/practicePhrases';
 import type { Printer } from '../../text/printer';
-import { Button } from '../../ui/controls/Button';
-import { Choice } from '../../ui/controls/Choice';
-import { Panel, PanelTitle, Soft } from '../../ui/controls/Panel';
-import { Thumb } from '../../ui/controls/Slide';
+import { Button } from '../../ui/controls/button/Button';
+import { Choice } from '../../ui/controls/choice/Choice';
+import { Panel, PanelTitle, Soft } from '../../ui/layout/Panel';
+import { Thumb } from '../../ui/controls/choice/Slide';
 import { lazyPart } from '../../ui/lazyPart';
 import type { PracticeEnd as Ended } from '../../workers/practice.worker';
 import type { PracticeDesk } from '../../workers/practiceClient';

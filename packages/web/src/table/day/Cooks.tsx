@@ -3,11 +3,11 @@ import { type Supper, type SupperCook, supperCooks, servingsOf } from '@ember-fo
 import { Plus, X } from 'lucide-react';
 import { styled } from 'styled-components';
 import { cookName, DAY_PLAN as E } from '#text/table/dayPlanPhrases';
-import { Button } from '../../ui/controls/Button';
-import { MomentField } from '../../ui/controls/MomentField';
-import { NameField } from '../../ui/controls/NameField';
-import { Panel, PanelTitle } from '../../ui/controls/Panel';
-import { TickField } from '../../ui/controls/TickField';
+import { Button } from '../../ui/controls/button/Button';
+import { MomentField } from '../../ui/controls/field/MomentField';
+import { NameField } from '../../ui/controls/field/NameField';
+import { Panel, PanelTitle } from '../../ui/layout/Panel';
+import { TickField } from '../../ui/controls/field/TickField';
 import { withCook } from './editDay';
 
 const One = styled.div`

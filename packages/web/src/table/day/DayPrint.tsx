@@ -1,8 +1,8 @@
 import type { DayPlan, DayEntry, SupperDay } from '@ember-fold/core/supper';
 import { cookName, entryName, DAY_PLAN as E, stepInDay } from '#text/table/dayPlanPhrases';
 import type { Printer } from '../../text/printer';
-import { Cautions } from '../../ui/controls/Cautions';
-import { OnPaper } from '../../ui/controls/OnPaper';
+import { Cautions } from '../../ui/controls/list/Cautions';
+import { OnPaper } from '../../ui/layout/OnPaper';
 
 interface DayPrintProps {
   readonly name: string;

@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { RUN_NAME } from '#text/cook/cookText';
 import { entryName, DAY_PLAN as E } from '#text/table/dayPlanPhrases';
 import type { Printer } from '../../text/printer';
-import { Button } from '../../ui/controls/Button';
-import { Soft } from '../../ui/controls/Panel';
+import { Button } from '../../ui/controls/button/Button';
+import { Soft } from '../../ui/layout/Panel';
 
 interface MovedProps {
   readonly told: SupperDay;

@@ -2,11 +2,11 @@ import { type DayEntry, type DayPin, type SupperCook, workRange } from '@ember-f
 import { styled } from 'styled-components';
 import { cookName, entryName, DAY_PLAN as E, stepInDay } from '#text/table/dayPlanPhrases';
 import type { Printer } from '../../text/printer';
-import { Button } from '../../ui/controls/Button';
-import { MomentField } from '../../ui/controls/MomentField';
-import { Soft } from '../../ui/controls/Panel';
-import { Pick } from '../../ui/controls/Pick';
-import { Actions, Sheet } from '../../ui/controls/Sheet';
+import { Button } from '../../ui/controls/button/Button';
+import { MomentField } from '../../ui/controls/field/MomentField';
+import { Soft } from '../../ui/layout/Panel';
+import { Pick } from '../../ui/controls/choice/Pick';
+import { Actions, Sheet } from '../../ui/controls/sheet/Sheet';
 
 const Steps = styled.ol`
   margin: 6px 0 12px;

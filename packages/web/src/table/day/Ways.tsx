@@ -5,9 +5,9 @@ import { problemOf } from '../../data/api/api';
 import { waysApi } from '../../data/api/waysApi';
 import { DAY_PLAN as E, wayText } from '#text/table/dayPlanPhrases';
 import type { Printer } from '../../text/printer';
-import { Button } from '../../ui/controls/Button';
-import { ToneMark } from '../../ui/controls/Findings';
-import { Panel, PanelTitle, Problem, Soft } from '../../ui/controls/Panel';
+import { Button } from '../../ui/controls/button/Button';
+import { ToneMark } from '../../ui/controls/list/Findings';
+import { Panel, PanelTitle, Problem, Soft } from '../../ui/layout/Panel';
 
 const List = styled.ul`
   li {

@@ -12,7 +12,7 @@ import { lineText } from '#text/bench/lineText';
 import { makePrinter } from '../../text/printer';
 import { SHAPE_WORDS } from '#text/shared/shapeWords';
 import { FAMILY_WORDS } from '#text/shared/familyWords';
-import { ToneMark, toneColour } from '../controls/Findings';
+import { ToneMark, toneColour } from '../controls/list/Findings';
 import { ShapePicture } from '../drawing/ShapePicture';
 import { figureFont, PHONE } from '../theme';
 import { planOnce } from '../../workers/planClient';

@@ -2,9 +2,9 @@ import type { BatchSummary } from '@ember-fold/core/plan';
 import { type ReactNode, useDeferredValue, useState } from 'react';
 import { api } from '../../data/api/api';
 import { BENCH_SHEETS as T } from '#text/bench/benchSheetPhrases';
-import { Asked } from '../controls/Asked';
-import { FilterField } from '../controls/FilterField';
-import { Soft } from '../controls/Panel';
+import { Asked } from '../controls/choice/Asked';
+import { FilterField } from '../controls/field/FilterField';
+import { Soft } from '../layout/Panel';
 
 /** So many batches are seen at a glance; more are searched. */
 const FEW = 6;

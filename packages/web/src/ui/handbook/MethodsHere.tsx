@@ -4,7 +4,7 @@ import { HANDBOOK as T } from '#text/learn/handbook/handbook';
 import type { Printer } from '../../text/printer';
 import { METHOD_NAME } from '#text/bench/fry/methodText';
 import { armsLatest } from '../../workers/planClient';
-import { Soft } from '../controls/Panel';
+import { Soft } from '../layout/Panel';
 import { Table } from './Table';
 
 const METHODS: readonly FryMethod[] = ['slow', 'rising', 'hot'];
