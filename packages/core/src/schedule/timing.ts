@@ -48,7 +48,7 @@ const WAITS = 2 ** 31 - 1;
  * linear programme; its dual is a circulation of greatest value, arcs as wide as their prices. That
  * circulation is kept while arcs are added: an arc that the moments keep already changes nothing,
  * one they break sends more round the longest ways that it closes. Zero cost gaps, integers in,
- * integers out. Our own; see docs/models/supper-plan.md.
+ * integers out. Long because all its operations work on one state. Our own; see docs/models/supper-plan.md.
  *
  * @param tasks how many there are
  * @example timing(1).starts() // [2419200]

@@ -1,7 +1,7 @@
 import { plural } from '../shared/plural';
 import type { PlanChange, PlannedTray, RunStep, TrayMark } from '@ember-fold/core/plan';
 import type { MeasureId, RunStepId } from '@ember-fold/core/stove';
-import { coreMustBeSafe, isUncooked, plannedOf, LIMITS } from '@ember-fold/core/plan';
+import { coreMustBeSafe, isUncooked, plannedOf, LIMITS, type TrayDraft } from '@ember-fold/core/plan';
 import { keepsFor, plain, type Printer, withTemps } from '../../printer';
 import { methodOf } from '../shared/familyWords';
 import { portionLines } from '../bench/fold/divideText';
@@ -92,140 +92,141 @@ function bakeLines(trays: readonly PlannedTray[], p: Printer): string[] {
   });
 }
 
-/** The instructions of a step, one sentence a line. The function is long because each step has its own case. */
-export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printer): readonly string[] {
-  // The tray a filling was first made for may have been removed; any tray that uses the filling will do.
-  const tray =
-    trays.find(({ draft }) => draft.mark === step.mark) ??
-    trays.find(({ draft }) => draft.fillingOf === step.mark) ??
-    trays[0]!;
-  const { draft, plan } = tray;
-  const { filling, dough } = draft;
-  const { piece } = plan.fold;
-  const fried = trays.filter((one) => one.plan.fry);
-  switch (step.what) {
-    case 'weigh-filling':
+/** What the lines of a step are made of. */
+interface StepOf {
+  readonly step: RunStep;
+  readonly trays: readonly PlannedTray[];
+  readonly p: Printer;
+  readonly draft: TrayDraft;
+  readonly plan: PlannedTray['plan'];
+  readonly filling: TrayDraft['filling'];
+  readonly piece: PlannedTray['plan']['fold']['piece'];
+  readonly fried: readonly PlannedTray[];
+}
+
+/** The instructions of each step, one sentence a line. */
+const LINES: Readonly<Record<RunStepId, (of: StepOf) => readonly string[]>> = {
+  'weigh-filling': ({ p, plan, filling }) => [
+    `Weigh everything for ${p.mass(plan.filling.figures.rawKg)} of filling. Chop it small and evenly: large bits tear the wall.`,
+    isUncooked(filling)
+      ? 'It goes in raw: mix it and keep it in the fridge. Do not taste it. Wash your hands, board and knife before you touch the dough.'
+      : `The pan weighs ${p.mass(filling.panKg)}. Weigh it with the filling later.`,
+  ],
+  'cook-filling': ({ step, p, filling }) => [
+    `Cook until the pan and the filling weigh ${p.mass(plannedOf(step, 'pan-kg') ?? 0)} together. ${p.percent(filling.cookToShare)} of the filling is then left.`,
+    'Salt it last if cheese, stock or sauces are already salty.',
+  ],
+  cool: ({ p, plan, filling }) => [
+    `Spread it shallow and ${filling.covered ? 'covered' : 'uncovered'} until it is at ${p.temp(plan.filling.foldC)} or below: warm filling softens the rim, and its steam opens the seam.`,
+    `Put it in the fridge within ${p.span(LIMITS.leftovers.intoFridgeS)} of cooking.`,
+  ],
+  'mix-dough': ({ p, plan }) => methodOf(plan.dough.figures).map((line) => withTemps(line, p)),
+  rest({ plan }) {
+    if (plan.dough.rise) {
       return [
-        `Weigh everything for ${p.mass(plan.filling.figures.rawKg)} of filling. Chop it small and evenly: large bits tear the wall.`,
-        isUncooked(filling)
-          ? 'It goes in raw: mix it and keep it in the fridge. Do not taste it. Wash your hands, board and knife before you touch the dough.'
-          : `The pan weighs ${p.mass(filling.panKg)}. Weigh it with the filling later.`,
+        'Cover it. It is ready when it has doubled.',
+        'Then knock it back, divide it by weight, and let the balls rest for 10 minutes under a cloth.',
       ];
-    case 'cook-filling':
-      return [
-        `Cook until the pan and the filling weigh ${p.mass(plannedOf(step, 'pan-kg') ?? 0)} together. ${p.percent(filling.cookToShare)} of the filling is then left.`,
-        'Salt it last if cheese, stock or sauces are already salty.',
-      ];
-    case 'cool':
-      return [
-        `Spread it shallow and ${filling.covered ? 'covered' : 'uncovered'} until it is at ${p.temp(plan.filling.foldC)} or below: warm filling softens the rim, and its steam opens the seam.`,
-        `Put it in the fridge within ${p.span(LIMITS.leftovers.intoFridgeS)} of cooking.`,
-      ];
-    case 'mix-dough':
-      return methodOf(plan.dough.figures).map((line) => withTemps(line, p));
-    case 'rest':
-      if (plan.dough.rise) {
-        return [
-          'Cover it. It is ready when it has doubled.',
-          'Then knock it back, divide it by weight, and let the balls rest for 10 minutes under a cloth.',
-        ];
-      }
-      return ['Cover it so that no skin forms. After the rest a disc no longer springs back.'];
-    case 'shape':
-      return [
-        `Shape ${plain(draft.pieces, 0)} portions of ${p.mass(draft.fold.fillingEachKg)} and lay them on a sheet, not touching.`,
-        'Keep the rest of the filling in the fridge.',
-      ];
-    case 'firm':
-      return [
-        'Put the tray in the freezer, uncovered, until they are firm outside but still soft in the middle when you press one.',
-        'Keep portions that are firm sooner in the fridge. Take out a few at a time.',
-      ];
-    case 'warm':
-      return ['Take the dough out of the fridge, still covered. Cold dough cracks and springs back.'];
-    case 'dry':
-      return ['Dry each one with a clean cloth. A wet surface loosens the dough around it and opens the seam.'];
-    case 'roll':
-      return piece
-        ? [
-            ...portionLines(
-              {
-                family: dough.family,
-                shape: draft.shape,
-                doughEachKg: piece.doughKg,
-                pieces: step.portion === undefined ? draft.pieces : null,
-              },
-              p,
-            ),
-            `${stepText(draft, piece, p)[0]!}.`,
-            `${p.mass(piece.doughKg)} of dough for each piece; keep waiting dough under a damp cloth.`,
-          ]
-        : [];
-    case 'fold':
-      return piece
-        ? stepText(draft, piece, p)
-            .slice(1)
-            .map((line) => `${line}.`)
-        : [];
-    case 'stored': {
-      if (!plan.stored) {
-        return draft.fry.start === 'fridge'
-          ? ['Lay them on a tray in the fridge, covered, until the day you cook them.']
-          : [
-              'Lay them on an open tray in the freezer, not touching. When they are hard, bag them and write the date on the bag.',
-            ];
-      }
-      const coldS = plan.stored?.coldS ?? null;
-      const keep = keepsFor(plan.stored?.keepS ?? 0, p);
-      return plan.stored?.place === 'freezer'
-        ? [
-            `Lay them on an open tray in the freezer, not touching${coldS === null ? '' : `. They are hard after about ${p.span(coldS)}`}.`,
-            `Then bag them, write the date on the bag, and use them within ${keep}.`,
-          ]
+    }
+    return ['Cover it so that no skin forms. After the rest a disc no longer springs back.'];
+  },
+  shape: ({ p, draft }) => [
+    `Shape ${plain(draft.pieces, 0)} portions of ${p.mass(draft.fold.fillingEachKg)} and lay them on a sheet, not touching.`,
+    'Keep the rest of the filling in the fridge.',
+  ],
+  firm: () => [
+    'Put the tray in the freezer, uncovered, until they are firm outside but still soft in the middle when you press one.',
+    'Keep portions that are firm sooner in the fridge. Take out a few at a time.',
+  ],
+  warm: () => ['Take the dough out of the fridge, still covered. Cold dough cracks and springs back.'],
+  dry: () => ['Dry each one with a clean cloth. A wet surface loosens the dough around it and opens the seam.'],
+  roll: ({ step, p, draft, piece }) =>
+    piece
+      ? [
+          ...portionLines(
+            {
+              family: draft.dough.family,
+              shape: draft.shape,
+              doughEachKg: piece.doughKg,
+              pieces: step.portion === undefined ? draft.pieces : null,
+            },
+            p,
+          ),
+          `${stepText(draft, piece, p)[0]!}.`,
+          `${p.mass(piece.doughKg)} of dough for each piece; keep waiting dough under a damp cloth.`,
+        ]
+      : [],
+  fold: ({ p, draft, piece }) =>
+    piece
+      ? stepText(draft, piece, p)
+          .slice(1)
+          .map((line) => `${line}.`)
+      : [],
+  stored({ p, draft, plan }) {
+    if (!plan.stored) {
+      return draft.fry.start === 'fridge'
+        ? ['Lay them on a tray in the fridge, covered, until the day you cook them.']
         : [
-            `Lay them on a tray in the fridge, covered${coldS === null ? '' : `. They are cold all the way through after about ${p.span(coldS)}`}.`,
-            `Fry or bake them within ${keep}.`,
+            'Lay them on an open tray in the freezer, not touching. When they are hard, bag them and write the date on the bag.',
           ];
     }
-    case 'proof':
-      return [
-        'Cover them and let them rise, not touching.',
-        'Pieces that rise too long blister and collapse: put the oldest in first.',
-      ];
-    case 'hold':
-      return ['Put them on an open tray, not touching. Fry the oldest first.'];
-    case 'bake':
-      return ['Heat the oven first, without the tray in it.', ...bakeLines(trays, p)];
-    case 'crisp':
-      return [
-        `Cool fried pieces on a rack, then put them in the fridge within ${p.span(LIMITS.leftovers.intoFridgeS)} of frying.`,
-        'Heat the oven first. Lay the pieces out in one layer, not touching.',
-        ...fried.flatMap((one) => crispLines(one, p).map((line) => ofTray(one, fried.length > 1, line))),
-      ];
-    case 'heat':
-      return [
-        `Heat the oil to ${p.temp((fried[0]?.draft ?? draft).fry.oilC)}. From now on never leave it alone.`,
-        'Test the oil with a crumb of dough.',
-      ];
-    case 'fry':
-      return ['Open the stove page. It tells you what to put in, turn and take out.'];
-    case 'serve':
-      return [
-        `Drain them on a rack in one layer, never stacked. They are best within ${p.span(LIMITS.fried.bestS)}.`,
-        ...fried.flatMap((one) => insideLines(one, p).map((line) => ofTray(one, fried.length > 1, line))),
-        'Tell your guests what is in them.',
-      ];
-    case 'own':
-      return [
-        step.kind === 'passive'
-          ? `It needs no hands for ${p.span(step.durationS)}.`
-          : `Allow ${p.span(step.durationS)} of hands-on time for it.`,
-      ];
-    default: {
-      const never: never = step.what;
-      return never;
-    }
-  }
+    const coldS = plan.stored.coldS;
+    const keep = keepsFor(plan.stored.keepS, p);
+    return plan.stored.place === 'freezer'
+      ? [
+          `Lay them on an open tray in the freezer, not touching${coldS === null ? '' : `. They are hard after about ${p.span(coldS)}`}.`,
+          `Then bag them, write the date on the bag, and use them within ${keep}.`,
+        ]
+      : [
+          `Lay them on a tray in the fridge, covered${coldS === null ? '' : `. They are cold all the way through after about ${p.span(coldS)}`}.`,
+          `Fry or bake them within ${keep}.`,
+        ];
+  },
+  proof: () => [
+    'Cover them and let them rise, not touching.',
+    'Pieces that rise too long blister and collapse: put the oldest in first.',
+  ],
+  hold: () => ['Put them on an open tray, not touching. Fry the oldest first.'],
+  bake: ({ trays, p }) => ['Heat the oven first, without the tray in it.', ...bakeLines(trays, p)],
+  crisp: ({ p, fried }) => [
+    `Cool fried pieces on a rack, then put them in the fridge within ${p.span(LIMITS.leftovers.intoFridgeS)} of frying.`,
+    'Heat the oven first. Lay the pieces out in one layer, not touching.',
+    ...fried.flatMap((one) => crispLines(one, p).map((line) => ofTray(one, fried.length > 1, line))),
+  ],
+  heat: ({ p, draft, fried }) => [
+    `Heat the oil to ${p.temp((fried[0]?.draft ?? draft).fry.oilC)}. From now on never leave it alone.`,
+    'Test the oil with a crumb of dough.',
+  ],
+  fry: () => ['Open the stove page. It tells you what to put in, turn and take out.'],
+  serve: ({ p, fried }) => [
+    `Drain them on a rack in one layer, never stacked. They are best within ${p.span(LIMITS.fried.bestS)}.`,
+    ...fried.flatMap((one) => insideLines(one, p).map((line) => ofTray(one, fried.length > 1, line))),
+    'Tell your guests what is in them.',
+  ],
+  own: ({ step, p }) => [
+    step.kind === 'passive'
+      ? `It needs no hands for ${p.span(step.durationS)}.`
+      : `Allow ${p.span(step.durationS)} of hands-on time for it.`,
+  ],
+};
+
+/** The instructions of a step, one sentence a line. */
+export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printer): readonly string[] {
+  // The tray a filling was first made for may have been removed; any tray that uses the filling will do.
+  const { draft, plan } =
+    trays.find((one) => one.draft.mark === step.mark) ??
+    trays.find((one) => one.draft.fillingOf === step.mark) ??
+    trays[0]!;
+  return LINES[step.what]({
+    step,
+    trays,
+    p,
+    draft,
+    plan,
+    filling: draft.filling,
+    piece: plan.fold.piece,
+    fried: trays.filter((one) => one.plan.fry),
+  });
 }
 
 export const MEASURE_NAME: Record<MeasureId, string> = {
