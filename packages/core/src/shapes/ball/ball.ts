@@ -1,14 +1,10 @@
 import { gatheredShape } from '../kit/gather.js';
-import { gatheredLook, pleatsPath } from '../kit/frames.js';
-import { dough, ellipsePath, line } from '../kit/paths.js';
+import { pleatedLook } from '../kit/frames.js';
 
 /** A disc drawn up around its filling and rolled round. */
 export const BALL = gatheredShape({
   id: 'ball',
-  look: gatheredLook(({ halfWidth, depth }) => [
-    dough(ellipsePath(0, -depth / 2, halfWidth, depth / 2)),
-    line(pleatsPath(-depth / 2, halfWidth)),
-  ]),
+  look: pleatedLook,
   heatBody: 3,
   exposedShare: 0.3,
   shape: (outerM) => ({

@@ -1,4 +1,4 @@
-import { dough, ellipsePath } from './paths.js';
+import { dough, ellipsePath, line } from './paths.js';
 import type { AboveSizes, DrawnArrows, DrawnPart, FoldFrame, FoldSizes, ShapeLook } from './drawn.js';
 import { ellipseOutline } from './outline.js';
 
@@ -53,7 +53,7 @@ export function openCone({ piece }: FoldSizes, isFull: boolean): FoldFrame {
 }
 
 /** Short lines from the middle out: where the dough was gathered. */
-export function pleatsPath(y: number, r: number): string {
+function pleatsPath(y: number, r: number): string {
   const lines = Array.from({ length: 9 }, (_, i) => {
     const angle = (2 * Math.PI * i) / 9;
     const at = (share: number, turn: number) =>
@@ -62,3 +62,15 @@ export function pleatsPath(y: number, r: number): string {
   });
   return lines.join(' ');
 }
+
+/** How a long gathered shape looks: an ellipse with the line of its hollow. */
+export const longLook: ShapeLook = gatheredLook(({ halfWidth: w, depth: d }) => [
+  dough(ellipsePath(0, -d / 2, w, d / 2)),
+  line(`M ${-w * 0.6} ${-d * 0.56} Q 0 ${-d * 0.42} ${w * 0.6} ${-d * 0.56}`),
+]);
+
+/** How a round gathered shape looks: its pleats meet in the middle. */
+export const pleatedLook: ShapeLook = gatheredLook(({ halfWidth, depth }) => [
+  dough(ellipsePath(0, -depth / 2, halfWidth, depth / 2)),
+  line(pleatsPath(-depth / 2, halfWidth)),
+]);

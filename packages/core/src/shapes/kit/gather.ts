@@ -187,3 +187,17 @@ export function ellipsoidSkinM2(aM: number, bM: number, cM: number): number {
   const mean = ((aM * bM) ** p + (aM * cM) ** p + (bM * cM) ** p) / 3;
   return 4 * Math.PI * mean ** (1 / p);
 }
+
+/** A ball made longer than it is broad by a factor: an ellipsoid of the same volume. */
+export const longShape =
+  (long: number) =>
+  (outerM: number): GatheredShape => {
+    const half = outerM / Math.cbrt(long);
+    return {
+      widthM: 2 * long * half,
+      depthM: 2 * half,
+      thicknessM: 2 * half,
+      surfaceM2: ellipsoidSkinM2(long * half, half, half),
+      heatRadiusM: half,
+    };
+  };

@@ -1,6 +1,5 @@
 import { ellipsoidSkinM2, gatheredShape } from '../kit/gather.js';
-import { gatheredLook, pleatsPath } from '../kit/frames.js';
-import { dough, ellipsePath, line } from '../kit/paths.js';
+import { pleatedLook } from '../kit/frames.js';
 
 /** How flat it is pressed: half its height over the radius it had as a ball. Our own. */
 const PRESSED = 0.6;
@@ -8,10 +7,7 @@ const PRESSED = 0.6;
 /** A ball pressed flat between the palms, seam side up. */
 export const POUCH = gatheredShape({
   id: 'pouch',
-  look: gatheredLook(({ halfWidth, depth }) => [
-    dough(ellipsePath(0, -depth / 2, halfWidth, depth / 2)),
-    line(pleatsPath(-depth / 2, halfWidth)),
-  ]),
+  look: pleatedLook,
   heatBody: 1.36,
   exposedShare: 0.4,
   shape(outerM) {

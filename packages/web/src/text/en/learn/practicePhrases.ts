@@ -332,5 +332,4 @@ export const PRACTICE = {
   moved: (act: PracticeAct, atS: number, p: Printer) => `${actText(act.act, p)}, moved to ${p.time(atS)}`,
   asItWas: 'As it was',
   wouldBe: (score: number, lost: number) => `The score would have been ${score} of 100, with ${worth(lost)} lost.`,
-  bestActs: 'The steps of the best run',
 } as const;

@@ -11,7 +11,6 @@ export const STORED = {
     'A frozen or chilled tray is listed here when its step on the run-sheet is done. So are pieces that were left unfried at the stove.',
   howMany: 'How many',
   plan: 'Plan a batch with them',
-  takeAway: 'Remove',
   amount: 'How much',
   take: 'Eaten or thrown away',
   note: 'Add leftovers',
