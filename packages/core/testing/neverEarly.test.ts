@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { advanceFry, createFryBody, type FryBody, type FryBodySpec, planBatch } from '../src/public/plan.js';
-import { interfacePeakC, turnFry } from '../src/frying/advanceFry.js';
+import { turnFry } from '../src/frying/advanceFry.js';
+import { interfacePeakC } from '../src/frying/fryTemperatures.js';
 import { coreOf, restInAir } from '../src/frying/restInAir.js';
 import { oilWanted } from '../src/oil/ramp.js';
 import { doughSetC } from '../src/frying/solveFry.js';

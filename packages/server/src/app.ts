@@ -1,3 +1,6 @@
+import { recordRoutes } from './ledger/recordRoutes.js';
+import { photoRoutes } from './ledger/photoRoutes.js';
+import { noteRoutes } from './ledger/noteRoutes.js';
 import type { BatchDraft } from '@ember-fold/core/plan';
 import compression from 'compression';
 import packed from 'express-static-gzip';
@@ -158,6 +161,9 @@ export function createApp({ log, webDir, planPart, planSupperDay, observe, kept,
   api.use('/flours', flourRoutes(context));
   api.use('/learnt', learntRoutes(context));
   api.use('/ledger', ledgerRoutes(context));
+  api.use('/ledger', recordRoutes(context));
+  api.use('/ledger', noteRoutes(context));
+  api.use('/ledger', photoRoutes(context));
   api.use('/ingredients', ingredientRoutes(context));
   api.use('/formulas', formulaRoutes(context));
   api.use('/oils', oilRoutes(context));

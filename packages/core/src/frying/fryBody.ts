@@ -1,4 +1,5 @@
 // Over 300 lines: the body a solve is given and every part of it, read side by side.
+import { setStartHeat } from './startHeat.js';
 import { CoreError, requireIn, requireWithin } from '../errors.js';
 import { HEAT_RADIUS_M } from '../shapes/kit/piece.js';
 import {
@@ -356,37 +357,6 @@ function fillConstants(body: FryBody, i: number, material: FryMaterial): void {
   c.meltFrom[i] = c.meltTo[i]! - water * MELTING_LATENT_J_PER_KG;
   c.ventable[i] = material.ventableKgPerM3;
   c.boilFrom[i] = water > 0 ? (dry + water * WATER_CP) * body.spec.boilingC : Infinity;
-}
-
-function setStartHeat(body: FryBody, i: number, { tempC, iceShare }: StartHeat): void {
-  const c = body.constants;
-  const water = c.water[i]!;
-  const isMelting = iceShare > 0 && tempC >= MELTING_C && water > 0;
-  const isFrozen = tempC < MELTING_C && water > 0;
-  body.tempC[i] = isMelting ? MELTING_C : tempC;
-  body.heat[i] = isMelting
-    ? c.meltTo[i]! - iceShare * water * MELTING_LATENT_J_PER_KG
-    : isFrozen
-      ? c.meltFrom[i]! + c.frozenC[i]! * (tempC - MELTING_C)
-      : (c.dryC[i]! + water * WATER_CP) * tempC;
-  body.branch[i] = isMelting ? 1 : isFrozen ? 0 : 2;
-}
-
-/**
- * The heat of a cell as a start: what it would be put in with.
- * @param i index of the cell
- */
-export function startHeatOf(body: FryBody, i: number): StartHeat {
-  const c = body.constants;
-  const { [i]: heat = 0 } = body.heat;
-  const water = c.water[i]!;
-  if (water > 0 && heat < c.meltFrom[i]!) {
-    return { tempC: MELTING_C + (heat - c.meltFrom[i]!) / c.frozenC[i]!, iceShare: 0 };
-  }
-  if (water > 0 && heat < c.meltTo[i]!) {
-    return { tempC: MELTING_C, iceShare: (c.meltTo[i]! - heat) / (water * MELTING_LATENT_J_PER_KG) };
-  }
-  return { tempC: heat / (c.dryC[i]! + water * WATER_CP), iceShare: 0 };
 }
 
 /** A body as it is now, to be moved on by itself; under another law of its skin when one is given. */

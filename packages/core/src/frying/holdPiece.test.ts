@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { partFreezeS } from './partFreeze.js';
 import { advanceFry } from './advanceFry.js';
-import { createFryBody, evenSurface, type FryBody, type FryBodySpec, OIL_SURFACE, startHeatOf } from './fryBody.js';
+import { createFryBody, evenSurface, type FryBody, type FryBodySpec, OIL_SURFACE } from './fryBody.js';
+import { startHeatOf } from './startHeat.js';
 import { doughMaterial, fillingMaterial } from './fryMaterial.js';
 import { afterBench, coolPieceS, holdTimes, PART_FROZEN, temperedC } from './holdPiece.js';
 import { solveFry } from './solveFry.js';

@@ -1,7 +1,8 @@
 import { RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
 import { advanceFry, FRY_STEPPING } from './advanceFry.js';
-import { createFryBody, evenSurface, type FryBody, type FryBodySpec, startHeatOf, type StartHeat } from './fryBody.js';
+import { createFryBody, evenSurface, type FryBody, type FryBodySpec, type StartHeat } from './fryBody.js';
+import { startHeatOf } from './startHeat.js';
 import { FREEZER_H, PART_FROZEN_ICE } from './partFreeze.js';
 import { MELTING_C } from './fryMaterial.js';
 

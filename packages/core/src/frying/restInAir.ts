@@ -1,6 +1,7 @@
 import { requireIn } from '../errors.js';
 import { RANGES } from '../draft/ranges.js';
-import { advanceFry, coldestC, FRY_STEPPING, interfacePeakC } from './advanceFry.js';
+import { advanceFry, FRY_STEPPING } from './advanceFry.js';
+import { coldestC, interfacePeakC } from './fryTemperatures.js';
 import { copyFryBody, evenSurface, type FryBody } from './fryBody.js';
 
 /** Still air of a kitchen around a hot piece on a rack, W/m²K. Source: docs/models/frying.md (10–15). */

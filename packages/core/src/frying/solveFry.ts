@@ -1,14 +1,6 @@
 import { requireWithin } from '../errors.js';
-import {
-  advanceFry,
-  coldestC,
-  crustM,
-  FRY_STEPPING,
-  type FryStepping,
-  interfaceC,
-  interfacePeakC,
-  turnFry,
-} from './advanceFry.js';
+import { advanceFry, FRY_STEPPING, type FryStepping, turnFry } from './advanceFry.js';
+import { coldestC, crustM, interfaceC, interfacePeakC } from './fryTemperatures.js';
 import { CRUST_LIMITS, TAKE_OUT_COLOUR } from './colour.js';
 import { createFryBody, type FryBody, type FryBodySpec } from './fryBody.js';
 import { KeptStates } from './keptStates.js';

@@ -5,7 +5,8 @@ import type { TrayDraft } from '../draft/draft.js';
 import { targetNow } from '../stove/setting.js';
 import { stoveState } from '../stove/stoveAct.js';
 import { predictPieces } from '../stove/predictPiece.js';
-import { type StoveKnown, stoveNow, type StoveSession, NOTHING_KNOWN, predictAsks } from '../plan/batch/stoveNow.js';
+import { type StoveKnown, stoveNow, type StoveSession, NOTHING_KNOWN } from '../plan/batch/stoveNow.js';
+import { predictAsks } from '../plan/batch/predictAsks.js';
 import { planBatch } from '../plan/batch/planBatch.js';
 import { newTray } from '../plan/edit/starters.js';
 import {

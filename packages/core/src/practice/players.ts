@@ -3,17 +3,8 @@ import { clamp } from '../numeric/clamp.js';
 import { crumbIn, readCrumb } from '../oil/crumbTest.js';
 import { eachMinuteS } from '../frying/lying.js';
 import { trayOfPiece } from '../plan/batch/fryTrays.js';
-import {
-  actInPractice,
-  createPractice,
-  isAway,
-  isOver,
-  type PieceSeen,
-  type PotSeen,
-  potSeen,
-  type PracticeRun,
-  stepPractice,
-} from './practiceRun.js';
+import { actInPractice, createPractice, isAway, isOver, type PracticeRun, stepPractice } from './practiceRun.js';
+import { type PieceSeen, type PotSeen, potSeen } from './potSeen.js';
 import type { PotAct, PracticePot, Situation } from './situation.js';
 
 /** How somebody cooks: rules over what is seen, with these figures in them. */

@@ -9,11 +9,11 @@ import {
   actInPractice,
   createPractice,
   isOver,
-  potSeen,
   type PracticeRun,
   replayPractice,
   stepPractice,
 } from './practiceRun.js';
+import { potSeen } from './potSeen.js';
 import { nextSituation, type PracticeResult, practiceSkills } from './practiceSkill.js';
 import { type PotAct, SITUATION_KINDS, type Situation, type SituationKind } from './situation.js';
 import { situation } from './situations.js';

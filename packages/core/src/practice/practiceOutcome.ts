@@ -2,7 +2,7 @@ import { safeCoreC } from '../filling/fillingSafety.js';
 import { clamp } from '../numeric/clamp.js';
 import { waterGoneKgPerM2 } from '../frying/bodyHeat.js';
 import { CRUST_LIMITS, TAKE_OUT_COLOUR } from '../frying/colour.js';
-import { interfacePeakC } from '../frying/advanceFry.js';
+import { interfacePeakC } from '../frying/fryTemperatures.js';
 import { oilUptakeKg } from '../frying/pieceHeat.js';
 import type { FryBody } from '../frying/fryBody.js';
 import { coreOf, type Rest, restInAir } from '../frying/restInAir.js';

@@ -1,6 +1,6 @@
 import type { PiecePrediction } from '../stove/predictPiece.js';
 import type { StoveNow } from '../plan/batch/stoveNow.js';
-import type { PotSeen } from './practiceRun.js';
+import type { PotSeen } from './potSeen.js';
 
 /** Nothing is predicted of a piece yet. */
 const NOT_YET = { coreC: 0, interfaceC: 0, turnAtS: null, takeOutAtS: null };

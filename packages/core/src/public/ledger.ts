@@ -2,14 +2,8 @@ export { stoveRecordOf } from '../stove/stoveRecord.js';
 export { type LedgerFigures, ledgerFigures } from '../stove/ledgerFigures.js';
 export { LEARNT_KINDS, learntFrom, type LearntKind, type Observation } from '../learning/beliefs.js';
 export type { LearntSummary, SeenObservation, Unlearnt } from '../wire/learntWire.js';
-export {
-  type DifferenceId,
-  type Mattered,
-  type WholeId,
-  wholeRecord,
-  type WholeRecord,
-  type WholeRow,
-} from '../plan/lesson/wholeRecord.js';
+export { type WholeId, wholeRecord, type WholeRecord, type WholeRow } from '../plan/lesson/wholeRecord.js';
+export { type DifferenceId, type Mattered } from '../plan/lesson/mattered.js';
 export {
   platesOf,
   TEST_CHANGES,

@@ -194,7 +194,8 @@ export {
 } from '../plan/batch/fryArms.js';
 export { type BakePlan, bakePlan, ovenFactorSeen, type SplitPlan, splitPlan } from '../plan/batch/bakePlan.js';
 export { type LoadWay, type LoadWayId, loadWays } from '../plan/batch/loadWays.js';
-export { type CheckId, plannedOf, type RunStep, runSheet, type StepMeasure } from '../plan/batch/runSheet.js';
+export { plannedOf, runSheet } from '../plan/batch/runSheet.js';
+export { type CheckId, type RunStep, type StepMeasure } from '../plan/batch/runSteps.js';
 export { stepFindings } from '../plan/batch/stepFindings.js';
 export { asCooked, MEASURE_RANGE, type PlanChange } from '../plan/batch/asCooked.js';
 export {

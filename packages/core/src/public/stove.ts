@@ -45,9 +45,9 @@ export {
   stoveTargets,
   type Judge,
   NOTHING_KNOWN,
-  predictAsks,
   shownPredictions,
 } from '../plan/batch/stoveNow.js';
+export { predictAsks } from '../plan/batch/predictAsks.js';
 export { cookNow, type CookNow, timerCalls } from '../plan/supper/cookNow.js';
 export { thinForFit, fitStove, type Found, type StoveFit } from '../oil/fitStove.js';
 export type { OilNow, OilVerdict } from '../stove/oilNow.js';
@@ -106,15 +106,13 @@ export {
   type DangerTimes,
   isAway,
   isOver,
-  type PotSeen,
-  potSeen,
   PRACTICE_STEP_S,
   type PracticeRun,
-  probedCoreC,
   replayPractice,
   rings,
   stepPractice,
 } from '../practice/practiceRun.js';
+export { type PotSeen, potSeen, probedCoreC } from '../practice/potSeen.js';
 export { type PieceFate, practiceOutcome, type PracticeOutcome, practiceScore } from '../practice/practiceOutcome.js';
 export { type BestWay, bestWay } from '../practice/bestPolicy.js';
 export { type ActCost, actCost, withActMoved } from '../practice/actCosts.js';

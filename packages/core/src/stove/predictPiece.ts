@@ -1,4 +1,5 @@
-import { advanceFry, coldestC, interfaceC, interfacePeakC, turnFry } from '../frying/advanceFry.js';
+import { advanceFry, turnFry } from '../frying/advanceFry.js';
+import { coldestC, interfaceC, interfacePeakC } from '../frying/fryTemperatures.js';
 import { TAKE_OUT_COLOUR } from '../frying/colour.js';
 import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
 import { turnIsDue } from '../frying/lying.js';

@@ -10,7 +10,7 @@ import { writeNote } from '../ledger/noteTable.js';
 import { writePhoto } from '../ledger/photoTable.js';
 import { insertReadings } from '../stove/readingTable.js';
 import { insertStove, writeDeletedAt } from '../stove/stoveTable.js';
-import { groupBy, type ItemTable, wanted } from './storeItemTable.js';
+import { groupBy, type ItemTable, wanted } from './itemTable.js';
 import { addTag } from '../ledger/tagTable.js';
 
 const grouped = <T extends { readonly batch_id: string }>(rows: readonly T[]) => groupBy(rows, (row) => row.batch_id);

@@ -1,16 +1,15 @@
 // One file over 300 lines: what a file holds, what stands in its way, and the way back, each the mirror of the other.
+import { tableOf, keyOf, isCooked, hereAll, itemsOf } from './itemsOf.js';
 import {
   differingFields,
   DOCUMENT_FORMAT,
   DOCUMENT_VERSION,
   type DocumentItem,
   type DocumentOf,
-  type FormulaItem,
   type ImportPreview,
   type ImportRow,
   type ImportUndone,
   ITEM_KINDS,
-  type ItemKind,
   itemName,
   type ItemRef,
   itemText,
@@ -18,131 +17,26 @@ import {
   type PreviewedItem,
   withTodaysNames,
 } from '@ember-fold/core/files';
-import { baseIngredientId } from '@ember-fold/core/ledger';
-import { type BatchDraft, CoreError, marksOf, type Pantry, pantryWith } from '@ember-fold/core/plan';
+import { CoreError, marksOf, type Pantry, pantryWith } from '@ember-fold/core/plan';
 import { createHash } from 'node:crypto';
 import { promisify } from 'node:util';
 import { gunzip as gunzipped, gzip as gzipped } from 'node:zlib';
-import { BATCH_ITEMS, RECORD_ITEMS } from './batchItemTable.js';
-import { batchesOfSupper, readBatch } from '../batches/batchTable.js';
+import { readBatch } from '../batches/batchTable.js';
 import { type Gate, isHeldByStove, orBack, type Queries } from '../db/gate.js';
 import { countReadings } from '../stove/readingTable.js';
 import { insertImport, lockImport, noteUndone } from './importTable.js';
-import {
-  FLOUR_ITEMS,
-  FORMULA_ITEMS,
-  INGREDIENT_ITEMS,
-  type ItemTable,
-  KITCHEN_ITEMS,
-  OIL_ITEMS,
-  STORED_ITEMS,
-  STOCK_ITEMS,
-  SUPPER_ITEMS,
-  USUAL_ITEMS,
-} from './storeItemTable.js';
+import { STORED_ITEMS } from './supperItemTable.js';
 import { ApiError, toApiError } from '../errors.js';
-import { linesOf, pantryNow, requireKnown, requireKnownDraft } from '../kitchen/kitchenNow.js';
+import { pantryNow, requireKnown, requireKnownDraft } from '../kitchen/kitchenNow.js';
 import { takeTurns } from '../http/takeTurns.js';
 import { previewOf, type ReadDocument } from './readDocument.js';
 
 const [gzip, gunzip] = [promisify(gzipped), promisify(gunzipped)];
 
-type TableOf = { readonly [K in ItemKind]: ItemTable<Extract<DocumentItem, { kind: K }>> };
-const TABLES: TableOf = {
-  ingredient: INGREDIENT_ITEMS,
-  formula: FORMULA_ITEMS,
-  oil: OIL_ITEMS,
-  flour: FLOUR_ITEMS,
-  usual: USUAL_ITEMS,
-  stock: STOCK_ITEMS,
-  kitchen: KITCHEN_ITEMS,
-  supper: SUPPER_ITEMS,
-  batch: BATCH_ITEMS,
-  record: RECORD_ITEMS,
-  stored: STORED_ITEMS,
-};
-const tableOf = (kind: ItemKind) => TABLES[kind] as unknown as ItemTable<DocumentItem>;
-
-const keyOf = ({ kind, id }: ItemRef): string => `${kind} ${id}`;
-const isCooked = (kind: ItemKind): boolean => kind === 'batch' || kind === 'record';
-
-/** What is here now under these names. A batch is planned or finished: the one stands for the other. */
-async function hereAll(q: Queries, refs: readonly ItemRef[]): Promise<ReadonlyMap<string, DocumentItem>> {
-  const found = new Map<string, DocumentItem>();
-  for (const kind of ITEM_KINDS) {
-    const own = refs.filter((ref) => (isCooked(kind) ? isCooked(ref.kind) : ref.kind === kind));
-    if (own.length === 0) continue;
-    const items = await tableOf(kind).list(q, [...new Set(own.map(({ id }) => id))]);
-    for (const item of items)
-      for (const one of isCooked(kind) ? (['batch', 'record'] as const) : [kind])
-        found.set(keyOf({ kind: one, id: item.id }), item);
-  }
-  return found;
-}
-
 const hashOf = (item: DocumentItem | null): string =>
   createHash('sha256')
     .update(item ? itemText(item) : '')
     .digest('hex');
-
-/** Own ingredients and bases among these ids, and what they are made with. */
-async function usedBy(q: Queries, ingredientIds: readonly string[]): Promise<DocumentItem[]> {
-  const ids = [...new Set(ingredientIds)];
-  const bases = (await FORMULA_ITEMS.list(q, null)).filter(({ id }) => ids.includes(baseIngredientId(id)));
-  const all = [...ids, ...bases.flatMap(linesIn)];
-  return [...(await INGREDIENT_ITEMS.list(q, [...new Set(all)])), ...bases];
-}
-
-const linesIn = ({ versions }: FormulaItem): string[] =>
-  versions.flatMap(({ body }) => body.lines.map(({ ingredientId }) => ingredientId));
-
-async function neededBy(q: Queries, drafts: readonly BatchDraft[]): Promise<DocumentItem[]> {
-  const from = drafts.flatMap((draft) => [
-    draft.dough.from?.id,
-    ...Object.values(draft.fillings).map((filling) => filling?.from?.id),
-  ]);
-  const formulas = await FORMULA_ITEMS.list(q, [...new Set(from.filter((id) => id !== undefined))]);
-  const lines = drafts.flatMap((draft) => linesOf(draft).map(({ ingredientId }) => ingredientId));
-  return [...(await usedBy(q, [...lines, ...formulas.flatMap(linesIn)])), ...formulas];
-}
-
-async function itemsOf(q: Queries, of: DocumentOf, id: string): Promise<DocumentItem[]> {
-  switch (of) {
-    case 'kitchen':
-      return (await Promise.all(ITEM_KINDS.map((kind) => tableOf(kind).list(q, null)))).flat();
-    case 'formula': {
-      const found = await FORMULA_ITEMS.list(q, [id]);
-      return [...(await usedBy(q, found.flatMap(linesIn))), ...found];
-    }
-    case 'batch': {
-      const found = await BATCH_ITEMS.list(q, [id]);
-      return [
-        ...(await neededBy(
-          q,
-          found.map(({ draft }) => draft),
-        )),
-        ...found,
-      ];
-    }
-    case 'supper': {
-      const found = await SUPPER_ITEMS.list(q, [id]);
-      const batches = await BATCH_ITEMS.list(
-        q,
-        (await batchesOfSupper(q, id)).map((row) => row.id),
-      );
-      return [
-        ...(await neededBy(
-          q,
-          batches.map(({ draft }) => draft),
-        )),
-        ...found,
-        ...batches,
-      ];
-    }
-    case 'record':
-      return await RECORD_ITEMS.list(q, [id]);
-  }
-}
 
 const NOT_THERE: Readonly<Record<DocumentOf, 'NO_BATCH' | 'NO_FORMULA' | 'NO_SUPPER' | null>> = {
   kitchen: null,

@@ -8,9 +8,6 @@ import type { Context } from '../http/context.js';
 import { searchOf } from '../http/validate.js';
 import { happenedIn } from './happenedIn.js';
 import { tagOf } from './ledgerSchemas.js';
-import { noteRoutes } from './noteRoutes.js';
-import { photoRoutes } from './photoRoutes.js';
-import { recordRoutes } from './recordRoutes.js';
 
 /** Records in one page of the list. */
 const PAGE = 50;
@@ -62,6 +59,5 @@ export function ledgerRoutes(context: Context): Router {
     res.json(await countTags(gate));
   });
 
-  for (const routes of [recordRoutes, noteRoutes, photoRoutes]) router.use(routes(context));
   return router;
 }

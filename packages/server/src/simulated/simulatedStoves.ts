@@ -1,13 +1,12 @@
-import { type BatchDraft, type Kitchen, friedPieces, fryTrays, stoveTrays, trayOfPiece } from '@ember-fold/core/plan';
+import { type Told, type Running, type SimulatedStovesOptions, piecesOf } from './runningStove.js';
+import { stoveTrays, trayOfPiece } from '@ember-fold/core/plan';
 import {
   createStove,
   type StoveAct,
   stoveState,
-  type OilReading,
   readProbe,
   replayFry,
   restoreIntoStove,
-  type SimulatedStove,
   stepStove,
   type SimulatedPiece,
   stovePieceSpec,
@@ -19,46 +18,6 @@ import { probeLine } from '../devices/readingLine.js';
 import { followStream } from './followStream.js';
 
 export const SIMULATED_STOVE = 'simulated-stove';
-
-/** A stove as the server tells of it. */
-interface Told {
-  readonly batchId: string;
-  readonly seed: number;
-  readonly speed: number;
-  readonly startedAt: string;
-  readonly endedAt: string | null;
-  readonly probe: string | null;
-  readonly startC: number | null;
-  readonly nowS: number;
-  readonly draft: BatchDraft;
-  readonly kitchen: Kitchen;
-  readonly acts: readonly { readonly seq: number; readonly act: StoveAct }[];
-  readonly readings: readonly OilReading[];
-}
-
-interface Running {
-  readonly told: Told;
-  readonly stove: SimulatedStove;
-  readonly acts: Map<string, StoveAct>;
-  readonly readings: OilReading[];
-  /** Turns each piece in the simulated pot has had. */
-  readonly turns: Map<number, number>;
-  toppedM3: number;
-  readonly stop: AbortController;
-}
-
-export interface SimulatedStovesOptions {
-  /** Of the server, without a path. */
-  readonly url: string;
-  readonly token: string;
-  readonly log: (problem: string) => void;
-  /** Other servers have stoves too: none burns here before it is said. */
-  readonly isOneOfSeveral?: boolean;
-  /** The server's time; absent: told by its live stream. */
-  readonly clockMs?: () => number;
-}
-
-const piecesOf = ({ draft }: Pick<Told, 'draft'>): number => friedPieces(fryTrays(draft));
 
 const TICK_MS = 250;
 const RETRY_MS = 500;

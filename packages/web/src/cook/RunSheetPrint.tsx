@@ -1,7 +1,8 @@
 import { type StepAmount, stepAmounts } from '@ember-fold/core/ledger';
 import type { RunStep } from '@ember-fold/core/plan';
 import { COOK as T } from '#text/cook/cookPhrases';
-import { MEASURE_NAME, measureText, runLines, stepName, tableText } from '#text/cook/cookText';
+import { MEASURE_NAME, measureText, runLines, tableText } from '#text/cook/cookText';
+import { stepName } from '#text/cook/runNames';
 import type { Printer } from '../text/printer';
 import { Cautions } from '../ui/controls/list/Cautions';
 import { OnPaper } from '../ui/layout/OnPaper';

@@ -28,7 +28,7 @@ import { useAppSelector } from '../data/draft/store';
 import { storeApi } from '../data/api/storeApi';
 import { useCookActs } from '../data/live/useCookActs';
 import { startTimer, stopTimer, useTimers } from '../data/live/useTimers';
-import { stepName } from '#text/cook/cookText';
+import { stepName } from '#text/cook/runNames';
 import { noteBake } from '../data/draft/noteBake';
 import { planOnce } from '../workers/planClient';
 

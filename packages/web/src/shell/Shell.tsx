@@ -1,10 +1,11 @@
+import { RoomLinks } from './RoomLinks';
 import { SHELL as T } from '#text/shell/shellPhrases';
 import { lazyPart } from '../ui/lazyPart';
 import { Settings2 } from 'lucide-react';
 import { DEFAULT_KITCHEN } from '@ember-fold/core/plan';
 import { type ReactNode, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { Button } from 'react-aria-components';
-import { Link, NavLink, Outlet, useLocation } from 'react-router';
+import { Link, Outlet, useLocation } from 'react-router';
 import { styled, ThemeProvider } from 'styled-components';
 import { Asked } from '../ui/controls/choice/Asked';
 import { Page } from '../ui/layout/Page';
@@ -18,7 +19,6 @@ import { api } from '../data/api/api';
 import { oilApi } from '../data/api/oilApi';
 import { storeApi } from '../data/api/storeApi';
 import { makePrinter } from '../text/printer';
-import { ROOMS } from './rooms';
 import { Printing } from '../ui/printing';
 import { figureFont, PHONE, planningTheme, stoveTheme } from '../ui/theme';
 import { useKitchen } from '../data/draft/useLine';
@@ -53,36 +53,6 @@ const Mark = styled(Link)`
     span {
       display: none;
     }
-  }
-`;
-
-const Rooms = styled.nav`
-  display: flex;
-  flex: 1;
-  a {
-    ${figureFont}
-    font-weight: 580;
-    font-stretch: 90%;
-    display: flex;
-    align-items: center;
-    padding: 0 14px;
-    font-size: 15px;
-    color: ${({ theme }) => theme.barSoft};
-    text-decoration: none;
-    border-bottom: 4px solid transparent;
-    border-top: 4px solid transparent;
-  }
-  ${PHONE} {
-    min-width: 0;
-    overflow-x: auto;
-    a {
-      padding: 0 4px;
-      font-size: 14px;
-    }
-  }
-  a[aria-current='page'] {
-    color: ${({ theme }) => theme.barInk};
-    border-bottom-color: ${({ theme }) => theme.accent};
   }
 `;
 
@@ -228,24 +198,6 @@ function useLater(ms: number): boolean {
     return () => clearTimeout(timer);
   }, [is, ms]);
   return is;
-}
-
-function RoomLinks() {
-  const { pathname } = useLocation();
-  const links = useRef<HTMLElement>(null);
-  // On a phone the row is slid sideways: the room one is in is always in sight.
-  useEffect(() => {
-    links.current?.querySelector('[aria-current="page"]')?.scrollIntoView({ inline: 'nearest', block: 'nearest' });
-  }, [pathname]);
-  return (
-    <Rooms ref={links} aria-label={T.rooms}>
-      {ROOMS.map(({ path, name }) => (
-        <NavLink key={path} to={`/${path}`}>
-          {name}
-        </NavLink>
-      ))}
-    </Rooms>
-  );
 }
 
 /** What a paired device sees: notices, what calls from elsewhere, and the room it is in. */

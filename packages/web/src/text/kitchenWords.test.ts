@@ -33,7 +33,8 @@ import {
 import { supperOrder, fryJobOf } from '@ember-fold/core/supper';
 import fc from 'fast-check';
 import { CHECK } from '#text/cook/checkText';
-import { changeText, measureText, runLines, stepName, tableText, timerSpeech, timerText } from '#text/cook/cookText';
+import { changeText, measureText, runLines, tableText, timerSpeech, timerText } from '#text/cook/cookText';
+import { stepName } from '#text/cook/runNames';
 import { beliefText, fitText } from '#text/stove/stoveWords';
 import { notForText, oilAdviceText, oilCarriesText, oilEventText, oilStateText, ownOilText } from '#text/store/oilText';
 import { makePrinter } from './printer';

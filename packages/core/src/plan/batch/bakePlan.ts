@@ -1,7 +1,8 @@
 import { shapeOf } from '../../shapes/shapes.js';
 import { RANGES } from '../../draft/ranges.js';
 import { requireIn, requireWithin } from '../../errors.js';
-import { advanceFry, coldestC, interfacePeakC } from '../../frying/advanceFry.js';
+import { advanceFry } from '../../frying/advanceFry.js';
+import { coldestC, interfacePeakC } from '../../frying/fryTemperatures.js';
 import { copyFryBody, createFryBody, type FryBody, type FryBodySpec } from '../../frying/fryBody.js';
 import { coreMustBeSafe, safeCoreC } from '../../filling/fillingSafety.js';
 import { ovenSkinH } from '../../frying/ovenHeat.js';

@@ -3,7 +3,7 @@ import type { StepKey } from '../../cook/cookAct.js';
 import type { TrayDraft } from '../../draft/draft.js';
 import type { Kitchen } from '../../draft/kitchen.js';
 import type { PlannedTray } from './planBatch.js';
-import type { RunStep } from './runSheet.js';
+import type { RunStep } from './runSteps.js';
 
 /** Rooms of a kitchen that hold only so much at one time. */
 export const ROOMS = ['fridge', 'freezer', 'dishes'] as const;

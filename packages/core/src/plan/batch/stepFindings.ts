@@ -1,7 +1,7 @@
 import { type CookState, type MeasureId, stepState } from '../../cook/cookAct.js';
 import type { Finding, FindingCode } from '../../draft/finding.js';
 import type { PlannedTray } from './planBatch.js';
-import type { RunStep } from './runSheet.js';
+import type { RunStep } from './runSteps.js';
 
 /** The findings on a measured value as soon as it is entered: what can still be corrected at this step. */
 const SAYS: Partial<Record<MeasureId, readonly FindingCode[]>> = {

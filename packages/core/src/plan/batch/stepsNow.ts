@@ -1,5 +1,5 @@
 import { type CookState, type StepKey, stepState } from '../../cook/cookAct.js';
-import type { RunStep } from './runSheet.js';
+import type { RunStep } from './runSteps.js';
 
 /** A step that goes on by itself. */
 interface Background {

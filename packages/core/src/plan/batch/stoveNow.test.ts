@@ -4,7 +4,8 @@ import { type StoveAct, stoveState, type OilReading } from '../../stove/stoveAct
 import type { NextStep } from '../../stove/doNext.js';
 import { stoveBelief } from '../../stove/stoveLearning.js';
 import type { PiecePrediction } from '../../stove/predictPiece.js';
-import { coreWaitC, stoveNow, type StoveSession, stoveTargets, NOTHING_KNOWN, predictAsks } from './stoveNow.js';
+import { stoveNow, type StoveSession, stoveTargets, NOTHING_KNOWN } from './stoveNow.js';
+import { coreWaitC, predictAsks } from './predictAsks.js';
 import { planBatch } from './planBatch.js';
 import { newTray } from '../edit/starters.js';
 

@@ -1,19 +1,18 @@
 // Over 300 lines: all that the stove page shows is one function, with its parts in the order it shows them.
+import { potTonight, trayNow, oilSeen } from './oilSeen.js';
 import { safeCoreC } from '../../filling/fillingSafety.js';
-import { type Kitchen, smokePointC } from '../../draft/kitchen.js';
+import { type Kitchen } from '../../draft/kitchen.js';
 import { RANGES } from '../../draft/ranges.js';
 import { type Danger, dangerOf } from '../../stove/danger.js';
 import { doNext, type NextStep, roomInPot } from '../../stove/doNext.js';
 import { type StoveAct, type StovePiece, stoveState, type StoveState, type OilReading } from '../../stove/stoveAct.js';
 import { type StoveBelief, stoveBelief } from '../../stove/stoveLearning.js';
 import { handsSeen, type HandsSeen } from '../../stove/handsSeen.js';
-import { oilByModel } from '../../stove/oilByModel.js';
 import { oilNow, type OilNow } from '../../stove/oilNow.js';
 import { padTargets, type PadTargets } from '../../stove/padTargets.js';
 import { burnerFlowW } from '../../stove/burnerFlow.js';
 import { potPlaces } from '../../stove/potPlaces.js';
-import type { PiecePrediction, PredictAsk, RestGain } from '../../stove/predictPiece.js';
-import type { FryPlan } from '../../frying/fryPlan.js';
+import type { PiecePrediction } from '../../stove/predictPiece.js';
 import type { StoveFit } from '../../oil/fitStove.js';
 import { targetNow } from '../../stove/setting.js';
 import { oilRange, type OilRange } from '../../oil/fryLoads.js';
@@ -96,114 +95,14 @@ const STALE_S = 60;
 const STALE_WALL_S = 6;
 /** Taken out within so long of the last taking out, pieces are judged together, s. */
 const TAKEN_OUT_TOGETHER_S = 30;
-/** Of what resting adds, so much is not counted on, K. */
-const REST_SPARE_C = 1;
-/** Cores are waited for up to here, °C: warmer, water boils. */
-const MOST_TARGET_C = 99;
 
 const sumOf = <T>(all: readonly T[], figure: (one: T) => number): number =>
   all.reduce((sum, one) => sum + figure(one), 0);
-
-/** The pot as it has shown itself today, with the smoke point of the oil that is in it. */
-function potTonight(kitchen: Kitchen, fit: StoveFit | null): Kitchen['pot'] {
-  const pot = { ...kitchen.pot, smokeC: smokePointC(kitchen) };
-  if (!fit?.converged) return pot;
-  return {
-    ...pot,
-    efficiency: fit.efficiency.value,
-    lossWPerK: fit.lossWPerK.value,
-    probeLagS: fit.probeLagS.value,
-    burnerLagS: fit.burnerLagS.value,
-  };
-}
-
-interface OilSeen {
-  readonly readings: readonly OilReading[];
-  readonly spreadC: number | null;
-}
-
-/** The tray whose pieces are in the oil, or go in next; when all are out, the last. */
-function trayNow({ trays }: Pick<StoveSession, 'trays'>, { inPot, pieces }: StoveState): StoveTray {
-  const last = pieces.reduce((most, piece) => Math.max(most, piece.number), 0);
-  return trayOfPiece(trays, inPot[0]?.number ?? last + 1);
-}
 
 /** Pieces of this tray that have not been in the oil. */
 function leftOf({ draft, first }: StoveTray, { pieces }: StoveState): number {
   const last = pieces.reduce((most, piece) => Math.max(most, piece.number), 0);
   return Math.max(0, Math.min(draft.pieces, first + draft.pieces - 1 - last));
-}
-
-/** The oil's readings: the probe's, or the pot model's from what was last entered. */
-function oilSeen(
-  { trays, kitchen, hasProbe }: StoveSession,
-  acts: readonly StoveAct[],
-  readings: readonly OilReading[],
-  fit: StoveFit | null,
-  nowS: number,
-): OilSeen {
-  if (hasProbe) return { readings, spreadC: null };
-  const pot = potTonight(kitchen, fit);
-  const pieceW = (number: number) => trayOfPiece(trays, number).fry.pieceMeanW;
-  return oilByModel(acts, friedPieces(trays), pot, kitchen.roomC, pieceW, Math.max(0, nowS));
-}
-
-/**
- * What a core is waited for, °C: cores that came out colder than predicted are waited for longer;
- * warmer ones never make a piece count as safe sooner.
- *
- * @param coreShiftC cores come out this much warmer (+) or colder (−) than predicted, K
- * @example coreWaitC(74, -3) // 77
- */
-export function coreWaitC(targetC: number, coreShiftC: number): number {
-  return Math.min(MOST_TARGET_C, targetC - Math.min(0, coreShiftC));
-}
-
-/** What the plan counts on after it is taken out: where it waits for all of it in the oil, nothing. */
-function restGain({ needsRest, rest, atTakeOut }: FryPlan): RestGain {
-  if (!needsRest || !rest || !atTakeOut) return { coreC: 0, wallC: 0 };
-  return {
-    coreC: Math.max(0, rest.coreC - atTakeOut.coreC - REST_SPARE_C),
-    wallC: Math.max(0, rest.wallC - atTakeOut.interfacePeakC - REST_SPARE_C),
-  };
-}
-
-/**
- * What is to be predicted of the pieces in the pot, tray by tray; empty when none is in it.
- * @example predictAsks(session, acts, readings, null, 1400) // []
- */
-export function predictAsks(
-  session: StoveSession,
-  acts: readonly StoveAct[],
-  readings: readonly OilReading[],
-  fit: StoveFit | null,
-  nowS: number,
-): readonly PredictAsk[] {
-  const state = stoveState(acts, friedPieces(session.trays));
-  if (state.inPot.length === 0) return [];
-  const belief = stoveBelief(state);
-  const trace = oilSeen(session, acts, readings, fit, nowS).readings;
-  const firstS = state.inPot.reduce((least, piece) => Math.min(least, piece.droppedS), Infinity);
-  const from = trace.findIndex((reading) => reading.atS >= firstS);
-  const since = trace.slice(Math.max(0, (from < 0 ? trace.length : from) - 1));
-  return session.trays.flatMap((tray): PredictAsk[] => {
-    const pieces = state.inPot.filter(({ number }) => trayOfPiece(session.trays, number) === tray);
-    if (pieces.length === 0) return [];
-    const { draft, fry } = tray;
-    return [
-      {
-        body: { ...fry.body, browning: fry.body.browning * belief.browning },
-        trace: since,
-        pieces,
-        turn: draft.fry.turn,
-        coreTargetC: coreWaitC(safeCoreC(draft), belief.coreShiftC),
-        nowS,
-        futureC: draft.fry.oilC,
-        gain: restGain(fry),
-        ...(draft.fry.ramp && { ramp: draft.fry.ramp }),
-      },
-    ];
-  });
 }
 
 /**

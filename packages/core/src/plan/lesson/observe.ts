@@ -17,7 +17,8 @@ import { clamp } from '../../numeric/clamp.js';
 import { asCooked } from '../batch/asCooked.js';
 import { friedPieces, fryTrays } from '../batch/fryTrays.js';
 import { type PlannedTray, planTrays } from '../batch/planBatch.js';
-import { type RunStep, runSheet } from '../batch/runSheet.js';
+import { runSheet } from '../batch/runSheet.js';
+import { type RunStep } from '../batch/runSteps.js';
 import { trayOf, withTray } from '../edit/trays.js';
 
 /** What is known of a batch that is over. */

@@ -1,7 +1,8 @@
 import { type CookAct, type CookState, type StepKey, stepState } from '../../cook/cookAct.js';
 import { type PlanChange, planChanges } from '../batch/asCooked.js';
 import type { PlannedTray } from '../batch/planBatch.js';
-import { type RunStep, runSheet } from '../batch/runSheet.js';
+import { runSheet } from '../batch/runSheet.js';
+import { type RunStep } from '../batch/runSteps.js';
 import { sheetInDay } from './sheetInDay.js';
 import { type StepsNow, stepsNow } from '../batch/stepsNow.js';
 import type { DayPlan } from './supperDay.js';

@@ -2,7 +2,7 @@ import { type CookState, stepState } from '../../cook/cookAct.js';
 import { COST, type DayLag } from '../../schedule/dayTask.js';
 import type { DayPart } from './dayPart.js';
 import type { DayStep, DayWork } from './dayTasks.js';
-import type { RunStep } from '../batch/runSheet.js';
+import type { RunStep } from '../batch/runSteps.js';
 import { LIMITS } from '../../limits/limits.js';
 import { COOKED_KEEP_S } from '../tray/trayKeep.js';
 
@@ -18,7 +18,7 @@ export interface Reach {
   readonly s: (ms: number) => number;
 }
 
-/** What of a batch must not wait longer than it keeps. */
+/** What of a batch must not wait longer than it keeps. Long for it is a list of limits. */
 export function mostOf(part: DayPart, reach: Reach): DayLag[] {
   const { batchId, sheet, eatMs } = part;
   const found: DayLag[] = [];

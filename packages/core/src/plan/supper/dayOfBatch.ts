@@ -1,7 +1,7 @@
 import { type CookState, stepState } from '../../cook/cookAct.js';
 import type { DayPart } from './dayPart.js';
 import { isInOven } from './dayWorks.js';
-import type { RunStep } from '../batch/runSheet.js';
+import type { RunStep } from '../batch/runSteps.js';
 import { LIMITS } from '../../limits/limits.js';
 import type { DayEntry } from './supperDay.js';
 

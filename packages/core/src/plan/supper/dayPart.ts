@@ -10,7 +10,8 @@ import { fryTrays } from '../batch/fryTrays.js';
 import { type PartStay, partStays } from '../batch/partStays.js';
 import type { PlannedTray } from '../batch/planBatch.js';
 import { throughOil } from '../batch/planDay.js';
-import { type RunStep, runSheet } from '../batch/runSheet.js';
+import { runSheet } from '../batch/runSheet.js';
+import { type RunStep } from '../batch/runSteps.js';
 import { type SupperPart, supperPart } from './supperEats.js';
 import { rawKeepS } from '../tray/trayKeep.js';
 

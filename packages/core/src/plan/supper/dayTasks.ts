@@ -14,7 +14,7 @@ import { mostOf } from './dayLimits.js';
 import type { DayPart } from './dayPart.js';
 import { EARLIER_S, handsOf, potsOf, servesOf } from './dayWorks.js';
 import type { Room } from '../batch/partStays.js';
-import type { RunStep } from '../batch/runSheet.js';
+import type { RunStep } from '../batch/runSteps.js';
 
 /** One step of a batch inside a task. */
 export interface DayStep {

@@ -1,5 +1,5 @@
 import { type CookState, stepState } from '../../cook/cookAct.js';
-import type { RunStep } from '../batch/runSheet.js';
+import type { RunStep } from '../batch/runSteps.js';
 import type { DayPlan, DayEntry } from './supperDay.js';
 
 /** A task that is no longer where it was planned. */

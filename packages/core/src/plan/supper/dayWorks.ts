@@ -1,7 +1,7 @@
 import { stepState } from '../../cook/cookAct.js';
 import type { DayPart } from './dayPart.js';
 import type { DayAsk, DayStep, DayWork } from './dayTasks.js';
-import type { RunStep } from '../batch/runSheet.js';
+import type { RunStep } from '../batch/runSteps.js';
 
 /** What lies so long before the table is work of an earlier day, s: no day of cooking is as long. */
 export const EARLIER_S = 18 * 3600;

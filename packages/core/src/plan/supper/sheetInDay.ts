@@ -1,4 +1,4 @@
-import type { RunStep } from '../batch/runSheet.js';
+import type { RunStep } from '../batch/runSteps.js';
 import type { DayPlan } from './supperDay.js';
 
 /**

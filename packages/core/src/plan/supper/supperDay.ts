@@ -7,7 +7,7 @@ import { type DayAsk, type DayStep, type DayTasks, dayTasks } from './dayTasks.j
 import { batchIn, type DayOfBatch } from './dayOfBatch.js';
 import { type DayRisk, dayRisk } from './dayRisk.js';
 import { type Room, ROOMS } from '../batch/partStays.js';
-import type { RunStep } from '../batch/runSheet.js';
+import type { RunStep } from '../batch/runSteps.js';
 
 /** A task with its start and cook. Times in ms since the epoch. */
 export interface DayEntry {

@@ -1,7 +1,7 @@
 import type { LooksRow, RecordLooks } from '@ember-fold/core/ledger';
 import { api } from '../api/api';
 import { answered, fresh } from './savedKinds';
-import type { SavedKind } from './saver';
+import type { SavedKind } from './savedKind';
 import { store } from './store';
 
 const looksApi = api.injectEndpoints({

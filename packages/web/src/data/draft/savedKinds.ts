@@ -3,7 +3,7 @@ import { type BatchDraft, type Kitchen, readBatchDraft, type SupperRow } from '@
 import type { Supper } from '@ember-fold/core/supper';
 import { api, problemOf } from '../api/api';
 import { draftTaken } from './draftSlice';
-import type { SaveAnswer, SavedKind, Versioned } from './saver';
+import type { SaveAnswer, SavedKind, Versioned } from './savedKind';
 import { store } from './store';
 
 /** How each kind of thing that is edited is sent, asked for and shown. */

@@ -1,6 +1,7 @@
 import type { ApiProblem } from '@ember-fold/core/plan';
 import fc from 'fast-check';
-import { SAVED, type SaveAnswer, type SavedKind, Saver, type SaveView, type Versioned } from './saver';
+import { Saver } from './saver';
+import { SAVED, type SaveAnswer, type SavedKind, type SaveView, type Versioned } from './savedKind';
 
 interface Plan {
   readonly pieces: number;

@@ -1,5 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { type SaveView, Saver } from './saver';
+import { Saver } from './saver';
+import { type SaveView } from './savedKind';
 
 /** What is shown of each save, by its key: 'kitchen', 'draft <batch>', 'supper <id>', 'notes <batch>'. */
 const slice = createSlice({

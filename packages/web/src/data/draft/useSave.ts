@@ -1,4 +1,4 @@
-import { SAVED, type SaveView } from './saver';
+import { SAVED, type SaveView } from './savedKind';
 import { useAppSelector } from './store';
 
 /** What is shown of one save, by its key. */

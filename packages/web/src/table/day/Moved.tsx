@@ -1,7 +1,7 @@
 import type { SupperDay } from '@ember-fold/core/supper';
 import { dayMoves } from '@ember-fold/core/supper';
 import { useState } from 'react';
-import { RUN_NAME } from '#text/cook/cookText';
+import { RUN_NAME } from '#text/cook/runNames';
 import { entryName, DAY_PLAN as E } from '#text/table/dayPlanPhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/button/Button';

@@ -1,6 +1,6 @@
 import { plural } from '../shared/plural';
 import type { DayPlan, DayEntry, DayWayOut, SupperCook, SupperDay } from '@ember-fold/core/supper';
-import { RUN_NAME } from '../cook/cookText';
+import { RUN_NAME } from '../cook/runNames';
 import { plain, type Printer } from '../../printer';
 import { DECIDES } from '../shared/decidesWords';
 import { STEP_NAME } from '../shared/words';
