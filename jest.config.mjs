@@ -51,5 +51,5 @@ export default {
     },
   ],
   globalSetup: './scripts/lib/jestSetup.mjs',
-  testTimeout: 90_000,
+  testTimeout: 180_000,
 };

@@ -23,7 +23,6 @@ import {
   send,
   settled,
   stationSays,
-  type,
   user,
   waitFor,
   within,
@@ -116,7 +115,7 @@ it('three fillings from one rich yeast dough, baked: each tray its own, one doug
     await choose(/What happens to them/, 'Baked today', await trayRow(dialog, mark));
     if (mark !== 'A') await choose(/Filling/, 'a filling of its own', await trayRow(dialog, mark));
   }
-  await type(/Name of this tray/, 'With more ginger', await trayRow(dialog, 'B'));
+  await fill(/Name of this tray/, 'With more ginger', await trayRow(dialog, 'B'));
   await closeTrays(dialog);
   expect(all('link', undefined, await find('navigation', 'Trays'))).toHaveLength(3);
   // Another filling for one tray leaves the others as they were.
@@ -126,7 +125,7 @@ it('three fillings from one rich yeast dough, baked: each tray its own, one doug
   const before = await batchAt(id);
   const [ginger] = (await within(document.body).findAllByRole('textbox', { name: /ginger/i })) as [HTMLElement];
   await user.clear(ginger);
-  await user.type(ginger, '20');
+  await user.paste('20');
   await settled();
   await waitFor(async () => expect((await batchAt(id)).fillings.B).not.toEqual(before.fillings.B));
   const after = await batchAt(id);
@@ -248,7 +247,7 @@ it('cups with lids, three of them washed: side by side in the oil and in the led
   const dialog = await openTrays(id);
   await press(/^Add a tray/, dialog);
   await fill('Pieces', '3', await trayRow(dialog, 'B'));
-  await type(/Name of this tray/, 'Washed', await trayRow(dialog, 'B'));
+  await fill(/Name of this tray/, 'Washed', await trayRow(dialog, 'B'));
   await closeTrays(dialog);
   await openTray(/Washed/);
   await press('Seal and coating');
