@@ -90,7 +90,7 @@ function onlyJson(req: Request, _res: Response, next: NextFunction): void {
   next();
 }
 
-/** Builds the application; does not listen. Long for it is the list of what a request passes through, in its order. */
+/** Builds the application; does not listen. It is long because it is the list of what a request passes through, in its order. */
 export function createApp({ log, webDir, planPart, planSupperDay, observe, kept, ...given }: AppOptions): Express {
   const { gate, clockMs } = given;
   const jobs = new BatchParts(planPart, kept.parts);

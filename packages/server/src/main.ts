@@ -56,7 +56,7 @@ function listen(server: Server, port: number, host?: string): Promise<number> {
   });
 }
 
-/** Starts the server. Long for it is what starts, in its order. */
+/** Starts the server. It is long because everything is started here, in order. */
 async function main(): Promise<void> {
   const config = readConfig(process.env);
   const log = pino({ level: config.logLevel, serializers: { cause: pino.stdSerializers.err } }, pino.destination(2));

@@ -1,4 +1,4 @@
-// Over 300 lines of nothing but this: what is done to a picture, step by step, reads best in one place.
+// Over 300 lines: the steps that are done to a picture, in their order.
 import { CRUST_LIMITS, rampPlace } from '../frying/colour.js';
 import { CoreError } from '../errors.js';
 import { labOf, LINEAR, onRamp } from './crustRamp.js';

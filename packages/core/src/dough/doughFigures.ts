@@ -131,7 +131,7 @@ function scaldedAs(usual: DoughFamily, onHeat: boolean, boilOffShare?: number): 
 }
 
 /**
- * All dough figures of one formula. Long for it is one figure after another, each from those before.
+ * All dough figures of one formula. It is long because it is one figure after another, each from those before.
  * @param how what the formula alone does not say; absent: the label, the shipped catalogue, off the heat
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
  * @example doughFigures(lines, 'shortcrust').waterPercent // 38

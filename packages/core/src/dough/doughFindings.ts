@@ -17,7 +17,7 @@ const FRIDGE_C = 4;
 /**
  * What the arithmetic says of a dough: stiffness against its range, fist test, fat, water, salt,
  * hold-back, and what its ingredients and its family bring. Grams to mend it are kg of the
- * ingredient itself. Long for it is a list of judgements, each on its own.
+ * ingredient itself. It is long because it is a list of judgements, each on its own.
  * @param fridgeC where a dough that rests cold rests
  * @param fistHolds rubbed fat from which a fist holds here, percent of flour
  * @example doughFindings(figures, lines)[0].code // 'dough.firm'

@@ -61,7 +61,7 @@ const WANTED_C: readonly (readonly [number, number])[] = [
 ];
 
 /**
- * A question. Long for it is a case for each kind. @param level 0 easiest, 3 hardest
+ * A question. It is long because it has one case for each kind. @param level 0 easiest, 3 hardest
  * @throws CoreError OUT_OF_RANGE
  * @example drill('crumb', 7, 0).options.length // 4
  */

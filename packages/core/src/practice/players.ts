@@ -1,4 +1,3 @@
-// Over 300 lines with the three kinds of player: what a cook does with what is seen, written out.
 import { clamp } from '../numeric/clamp.js';
 import { crumbIn, readCrumb } from '../oil/crumbTest.js';
 import { eachMinuteS } from '../frying/lying.js';

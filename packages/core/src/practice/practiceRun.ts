@@ -204,7 +204,7 @@ function takeOut(run: PotRun, numbers: readonly number[]): { number: number; gro
   return taken;
 }
 
-/** One act on one pot; what cannot be (a taking out of one that is not in) changes nothing. Long for it is a case for each act. */
+/** One act on one pot; what cannot be (a taking out of one that is not in) changes nothing. It is long because it has one case for each act. */
 function actOnPot(run: PotRun, act: Exclude<PotAct, { kind: 'door' }>, nowS: number): void {
   run.seenHereS = nowS;
   switch (act.kind) {

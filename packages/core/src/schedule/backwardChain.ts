@@ -134,7 +134,7 @@ export function stretchesOf(trays: readonly ChainTray[], portions: number): Stre
  * Steps back from the eating time with one pair of hands: the oil is heated only when folding
  * is over, because hot oil is never left alone; the oven bakes while pieces are fried; dough is
  * mixed while the filling cools, and a next portion when the one before is used. A simple chain: no
- * optimising over several batches. Long for it is the day, read from its end.
+ * optimising over several batches. It is long because it is the day, read from its end.
  *
  * @param eatMs ms since the epoch
  * @returns steps in order of their start

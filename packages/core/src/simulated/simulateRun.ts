@@ -34,7 +34,7 @@ const OVER_C = 6;
 /**
  * Cooks planned trays on the simulated stove with a steady hand: full burner to the target, a load in
  * when the oil is there, turns by the plan's method, take out at the planned time; tray after tray.
- * Long for it is one loop, a second a round.
+ * It is long because it is one loop, a second a round.
  *
  * @param trays from `fryTrays`, with their plans
  * @param actId makes the id of act n

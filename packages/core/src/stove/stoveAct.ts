@@ -89,7 +89,7 @@ export interface StoveState {
 
 /**
  * Adds the acts up. Acts on pieces that are not there (a taking out of one not in the pot, a second
- * drop of the same) change nothing: a wrong tap must not break the session. Long for it is one
+ * drop of the same) change nothing: a wrong tap must not break the session. It is long because it is one
  * case a kind of act.
  *
  * @param acts in any order of time; those of one moment in the order they came

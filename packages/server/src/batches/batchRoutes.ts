@@ -16,7 +16,7 @@ import { searchOf, validate } from '../http/validate.js';
 const ofAnyFormat = (body: unknown): unknown =>
   typeof body === 'object' && body !== null && 'draft' in body ? { ...body, draft: readBatchDraft(body.draft) } : body;
 
-/** Batches being planned or fried: list, make, read, save, delete. Long for it is a list of handlers; none knows another. */
+/** Batches being planned or fried: list, make, read, save, delete. It is long because it is a list of handlers; none knows another. */
 export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
   const router = Router();
 

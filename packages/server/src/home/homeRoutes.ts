@@ -51,7 +51,7 @@ const fromHome: RequestHandler = (req, _res, next) => {
   next();
 };
 
-/** Devices of the home network: let in, listed, forgotten. Long for it is a list of handlers; none knows another. */
+/** Devices of the home network: let in, listed, forgotten. It is long because it is a list of handlers; none knows another. */
 export function homeRoutes({ gate, door, live, clockMs }: Context): Router {
   const router = Router();
   const device = (res: { locals: Record<string, unknown> }) => res.locals['homeDevice'] as string | undefined;

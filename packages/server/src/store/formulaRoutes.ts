@@ -19,7 +19,7 @@ import { validate } from '../http/validate.js';
 
 /**
  * Formulas of the Store: every save that changes what is made is a new version; none is ever
- * lost. Long for it is a list of handlers; none knows another.
+ * lost. It is long because it is a list of handlers; none knows another.
  */
 export function formulaRoutes({ gate, live, clockMs }: Context): Router {
   const router = Router();

@@ -33,7 +33,7 @@ function overSuppers(suppers: readonly SupperRow[], batches: readonly BatchRow[]
   return new Set(suppers.flatMap(({ id, supper }) => (isSupperOver(supper, draftsOf(id), nowMs) ? [id] : [])));
 }
 
-/** What is on the shelf, and what all planned batches still want. Long for it is a list of handlers; none knows another. */
+/** What is on the shelf, and what all planned batches still want. It is long because it is a list of handlers; none knows another. */
 export function storeRoutes({ gate, live, jobs, clockMs }: Context): Router {
   const router = Router();
 

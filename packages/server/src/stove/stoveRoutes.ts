@@ -14,7 +14,7 @@ import { seenIn, streamStove } from './streamStove.js';
 import { SCHEMAS } from '../http/schemas.js';
 import { validate } from '../http/validate.js';
 
-/** The stove of one batch: start it, read it, follow it, act on it, finish. Long for it is a list of handlers; none knows another. */
+/** The stove of one batch: start it, read it, follow it, act on it, finish. It is long because it is a list of handlers; none knows another. */
 export function stoveRoutes(context: Context): Router {
   const { gate, stoves, live, clockMs } = context;
   const router = Router({ mergeParams: true });

@@ -12,7 +12,7 @@ import { SCHEMAS } from '../http/schemas.js';
 import { validate } from '../http/validate.js';
 import { whileAsked } from '../http/whileAsked.js';
 
-/** Suppers: when, who eats, how much. Their batches name them, and go with them to another time. Long for it is a list of handlers; none knows another. */
+/** Suppers: when, who eats, how much. Their batches name them, and go with them to another time. It is long because it is a list of handlers; none knows another. */
 export function supperRoutes({ gate, live, dayPlans, clockMs }: Context): Router {
   const router = Router();
 

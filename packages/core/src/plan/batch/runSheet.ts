@@ -23,7 +23,7 @@ const BEFORE: Readonly<Record<OwnStep['before'], RunStepId>> = {
 
 type Keyed = Bare & { readonly id: StepKey };
 
-/** What each step waits for, of what is on the sheet. Long for it is a case a step. */
+/** What each step waits for, of what is on the sheet. It is long because it has one case for each step. */
 function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDraft[]): StepKey[] {
   const { what, mark, portion = 1 } = step;
   const ids = (is: (one: Keyed) => boolean) => sheet.filter(is).map(({ id }) => id);

@@ -1,4 +1,3 @@
-// Over 300 lines: all that the stove page shows is one function, with its parts in the order it shows them.
 import { potTonight, trayNow, oilSeen } from './oilSeen.js';
 import { safeCoreC } from '../../filling/fillingSafety.js';
 import { type Kitchen } from '../../draft/kitchen.js';

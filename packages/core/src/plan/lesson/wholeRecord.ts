@@ -49,7 +49,7 @@ export function wholeRecord(record: Happened): WholeRecord | null {
   }
 }
 
-/** Planned beside happened. Long for it is a list of rows. */
+/** Planned beside happened. It is long because it is a list of rows. */
 function rowsOf(record: Happened, planned: readonly PlannedTray[]): WholeRow[] {
   const { draft, kitchen, cookActs, figures } = record;
   const state = cookState(cookActs);

@@ -18,7 +18,7 @@ export interface Reach {
   readonly s: (ms: number) => number;
 }
 
-/** What of a batch must not wait longer than it keeps. Long for it is a list of limits. */
+/** What of a batch must not wait longer than it keeps. It is long because it is a list of limits. */
 export function mostOf(part: DayPart, reach: Reach): DayLag[] {
   const { batchId, sheet, eatMs } = part;
   const found: DayLag[] = [];

@@ -44,7 +44,7 @@ const EIGHT_IN_TEN = 1.2816;
 
 /**
  * Where the figures of a tray come from: planned, weighed, learnt, usual, or from a model. What does not
- * apply to it is absent. Long for it is a list of figures.
+ * apply to it is absent. It is long because it is a list of figures.
  *
  * @param state what was recorded of the batch while it was made; absent: nothing
  * @example figureSources(draft, plan, kitchen).find(({ id }) => id === 'browning').source.kind // 'usual'

@@ -50,7 +50,7 @@ const request: typeof fetchJson = async (args, queryApi, options) => {
   return result;
 };
 
-/** All server data goes through here. Long for it is a list of endpoints. */
+/** All server data goes through here. It is long because it is a list of endpoints. */
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: request,

@@ -12,7 +12,7 @@ interface CoolingChartProps {
   readonly printer: Printer;
 }
 
-/** Warmest place of the filling over the hours, in one dish and in two. Long for it is one list of chart options. */
+/** Warmest place of the filling over the hours, in one dish and in two. It is long because it is one list of chart options. */
 export function CoolingChart({ cooling, split, printer }: CoolingChartProps) {
   const theme = useTheme();
   const option = useMemo(() => {

@@ -85,7 +85,7 @@ interface Plane {
   readonly coordSys: unknown;
 }
 
-/** Oil temperature against minutes: the colour it takes, where it is raw inside, and where golden, brown and dark begin. Long for it is one list of chart options. */
+/** Oil temperature against minutes: the colour it takes, where it is raw inside, and where golden, brown and dark begin. It is long because it is one list of chart options. */
 export function FryMapChart({ rows, oilC, horizonS, printer, height, label }: FryMapChartProps) {
   const theme = useTheme();
   const option = useMemo(() => {

@@ -25,7 +25,7 @@ interface OilChartProps {
   readonly fromS?: number;
 }
 
-/** Oil over the minutes against its range, with the loads as they went in. Long for it is one list of chart options. */
+/** Oil over the minutes against its range, with the loads as they went in. It is long because it is one list of chart options. */
 export function OilChart({
   trace,
   forecast,

@@ -79,7 +79,7 @@ interface PieceModelProps {
 
 /**
  * The piece in the round: turned by dragging or arrow keys; cut open, its wall and filling show.
- * Long for one effect builds the scene and takes all of it down again.
+ * It is long because one effect builds the scene and takes all of it down again.
  */
 export function PieceModel({ mesh, sizeM, cut, across, label }: PieceModelProps) {
   const box = useRef<HTMLDivElement>(null);

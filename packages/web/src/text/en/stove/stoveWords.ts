@@ -31,7 +31,7 @@ export const VERDICT_TEXT: Record<OilVerdict, string> = {
   'no-reading': 'no reading',
 };
 
-/** What to do, and why. Long for it is a case for each act. @param targetC target temperature of the oil, °C */
+/** What to do, and why. It is long because it has one case for each act. @param targetC target temperature of the oil, °C */
 export function nextText(
   step: NextStep,
   temp: (c: number) => string,
