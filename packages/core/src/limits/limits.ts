@@ -1,5 +1,5 @@
 /**
- * Every limit that a cook or a guest relies on, once: rules, findings and sentences read it here.
+ * Limits of food safety that a cook or a guest relies on, each once: rules, findings and sentences read it here.
  * Names end in their unit, s or °C. The usual guides; local food rules come first.
  * Source: docs/models/practice.md.
  */

@@ -17,33 +17,34 @@ import { WHOLE_CORE } from './wholeCore/wholeCore.js';
 import type { Shape } from './kit/piece.js';
 import type { ShapeId } from '../draft/choices.js';
 
-/** Every shape, in the order they are offered. */
-export const SHAPES: readonly Shape[] = [
-  HALF_MOON,
-  TWO_DISCS,
-  SQUARE_PARCEL,
-  STRIP_TRIANGLE,
-  CONE,
-  FLAT_TRIANGLE,
-  ROLL,
-  BALL,
-  POUCH,
-  OVAL,
-  TEARDROP,
-  WHOLE_CORE,
-  CUP,
-  PUFFED_BREAD,
-  OWN_CUTTER,
-];
+/** By their ids: the compiler names one that is missing. */
+const BY_ID: Readonly<Record<ShapeId, Shape>> = {
+  'half-moon': HALF_MOON,
+  'two-discs': TWO_DISCS,
+  'square-parcel': SQUARE_PARCEL,
+  'strip-triangle': STRIP_TRIANGLE,
+  cone: CONE,
+  'flat-triangle': FLAT_TRIANGLE,
+  roll: ROLL,
+  ball: BALL,
+  pouch: POUCH,
+  oval: OVAL,
+  teardrop: TEARDROP,
+  'whole-core': WHOLE_CORE,
+  cup: CUP,
+  'puffed-bread': PUFFED_BREAD,
+  'own-cutter': OWN_CUTTER,
+};
 
-const BY_ID = new Map<string, Shape>(SHAPES.map((shape) => [shape.id, shape]));
+/** Every shape, in the order they are offered. */
+export const SHAPES: readonly Shape[] = Object.values(BY_ID);
 
 /**
  * @throws CoreError UNKNOWN_NAME
  * @example shapeOf('roll').hasLength // true
  */
 export function shapeOf(id: ShapeId): Shape {
-  const found = BY_ID.get(id);
-  if (!found) throw new CoreError('UNKNOWN_NAME', 'shape', `There is no shape "${String(id).slice(0, 40)}".`);
-  return found;
+  if (!Object.hasOwn(BY_ID, id))
+    throw new CoreError('UNKNOWN_NAME', 'shape', `There is no shape "${String(id).slice(0, 40)}".`);
+  return BY_ID[id];
 }

@@ -4,7 +4,7 @@ import { type Queries } from '../db/gate.js';
 export interface ItemTable<T> {
   /** All of them, or those asked for, in a lasting order. */
   list(q: Queries, ids: readonly string[] | null): Promise<T[]>;
-  /** New, or in the place of the one that is there. */
+  /** Adds an item, or replaces the one with its id. */
   write(q: Queries, item: T, isNew: boolean): Promise<void>;
   /** @throws when something still needs it */
   remove(q: Queries, id: string): Promise<void>;

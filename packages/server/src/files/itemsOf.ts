@@ -60,18 +60,18 @@ export async function hereAll(q: Queries, refs: readonly ItemRef[]): Promise<Rea
   return found;
 }
 
-/** Own ingredients and bases among these ids, and what they are made with. */
-export async function usedBy(q: Queries, ingredientIds: readonly string[]): Promise<DocumentItem[]> {
+/** The cook's own ingredients and bases among these ids, with the ingredients of those bases. */
+async function usedBy(q: Queries, ingredientIds: readonly string[]): Promise<DocumentItem[]> {
   const ids = [...new Set(ingredientIds)];
   const bases = (await FORMULA_ITEMS.list(q, null)).filter(({ id }) => ids.includes(baseIngredientId(id)));
   const all = [...ids, ...bases.flatMap(linesIn)];
   return [...(await INGREDIENT_ITEMS.list(q, [...new Set(all)])), ...bases];
 }
 
-export const linesIn = ({ versions }: FormulaItem): string[] =>
+const linesIn = ({ versions }: FormulaItem): string[] =>
   versions.flatMap(({ body }) => body.lines.map(({ ingredientId }) => ingredientId));
 
-export async function neededBy(q: Queries, drafts: readonly BatchDraft[]): Promise<DocumentItem[]> {
+async function neededBy(q: Queries, drafts: readonly BatchDraft[]): Promise<DocumentItem[]> {
   const from = drafts.flatMap((draft) => [
     draft.dough.from?.id,
     ...Object.values(draft.fillings).map((filling) => filling?.from?.id),

@@ -1,3 +1,4 @@
+import { insertStored } from '../store/storedTable.js';
 import { type ItemTable, wanted, groupBy } from './itemTable.js';
 import type { StoredDocumentItem, SupperItem } from '@ember-fold/core/files';
 import type { StoredRecord } from '@ember-fold/core/ledger';
@@ -72,26 +73,9 @@ export const STORED_ITEMS: ItemTable<StoredDocumentItem> = {
     }));
   },
   async write(q, { id, batchId, mark, why, record, takenBy }) {
-    const values = [
-      batchId,
-      mark,
-      why,
-      record.kind,
-      record.name,
-      record.place,
-      record.pieces,
-      record.massKg,
-      record.tray && JSON.stringify(record.tray),
-      new Date(record.madeMs),
-      new Date(record.goodMs),
-    ];
     await q.change('DELETE FROM stored_item_use WHERE stored_item_id = ?', [id]);
     await q.change('DELETE FROM stored_item WHERE id = ?', [id]);
-    await q.change(
-      `INSERT INTO stored_item (id, batch_id, mark, why, kind, name, place, pieces, mass_kg, tray, made_at, good_until)
-       VALUES (?, ${values.map(() => '?').join(', ')})`,
-      [id, ...values],
-    );
+    await insertStored(q, id, record, { batchId, mark, why });
     for (const { batchId: taker, pieces } of takenBy)
       await q.change('INSERT INTO stored_item_use (stored_item_id, batch_id, pieces) VALUES (?, ?, ?)', [
         id,

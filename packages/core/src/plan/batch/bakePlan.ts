@@ -152,15 +152,9 @@ export function ovenFactorSeen(draft: TrayDraft, kitchen: Kitchen, ovenC: number
       horizonS: OVEN_HORIZON_S,
     } as const;
     const enough = { afterS: 0, leastS: goldenS };
-    const h = ovenSkinH(ovenC, shapeOf(draft.shape).standsInTin === true, factor);
-    return (
-      solveFry({
-        ...spec,
-        body: inOven(body, h, shapeOf(draft.shape).standsInTin === true),
-        stepping: OVEN_STEPPING,
-        enough,
-      }).goldenS ?? Infinity
-    );
+    const inTin = shapeOf(draft.shape).standsInTin === true;
+    const baked = inOven(body, ovenSkinH(ovenC, inTin, factor), inTin);
+    return solveFry({ ...spec, body: baked, stepping: OVEN_STEPPING, enough }).goldenS ?? Infinity;
   };
   let [low, high]: [number, number] = [RANGES.oven.factor.least, RANGES.oven.factor.most];
   if (goldenAt(low) < goldenS || goldenAt(high) > goldenS) return null;

@@ -9,10 +9,10 @@ import type { StoveFit } from '../../oil/fitStove.js';
 import { friedPieces, trayOfPiece } from './fryTrays.js';
 
 /** Of what resting adds, so much is not counted on, K. */
-export const REST_SPARE_C = 1;
+const REST_SPARE_C = 1;
 
 /** Cores are waited for up to here, °C: warmer, water boils. */
-export const MOST_TARGET_C = 99;
+const MOST_TARGET_C = 99;
 
 /**
  * What a core is waited for, °C: cores that came out colder than predicted are waited for longer;
@@ -26,7 +26,7 @@ export function coreWaitC(targetC: number, coreShiftC: number): number {
 }
 
 /** What the plan counts on after it is taken out: where it waits for all of it in the oil, nothing. */
-export function restGain({ needsRest, rest, atTakeOut }: FryPlan): RestGain {
+function restGain({ needsRest, rest, atTakeOut }: FryPlan): RestGain {
   if (!needsRest || !rest || !atTakeOut) return { coreC: 0, wallC: 0 };
   return {
     coreC: Math.max(0, rest.coreC - atTakeOut.coreC - REST_SPARE_C),

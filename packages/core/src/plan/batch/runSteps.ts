@@ -41,9 +41,9 @@ export interface RunStep {
 }
 
 /** Share of the folding task that is spent before folding. Our own. */
-export const ROLL_SHARE = 0.2;
+const ROLL_SHARE = 0.2;
 
-export function doughCheck(family: DoughFamily): CheckId {
+function doughCheck(family: DoughFamily): CheckId {
   if (family.fistTest) return 'fist';
   return family.windowpane ? 'windowpane' : 'smooth';
 }
@@ -51,7 +51,7 @@ export function doughCheck(family: DoughFamily): CheckId {
 export const lengthS = ({ startMs, endMs }: ChainStep): number => (endMs - startMs) / 1000;
 
 /** Which mark a tray has in a task: its filling's, or its own. */
-export function markFor({ id }: Pick<ChainStep, 'id'>, { mark, fillingOf }: TrayDraft): TrayMark | undefined {
+function markFor({ id }: Pick<ChainStep, 'id'>, { mark, fillingOf }: TrayDraft): TrayMark | undefined {
   return id === 'filling' || id === 'cool' ? (fillingOf ?? mark) : mark;
 }
 
@@ -70,10 +70,10 @@ export function holderOf(step: ChainStep, trays: readonly TrayOfSheet[]): TrayOf
 export type Bare = Omit<RunStep, 'id' | 'after'>;
 
 /** Portions of dough that are really made. */
-export const portionsOf = ({ serve }: BatchPlan): number => serve?.steps.filter(({ id }) => id === 'dough').length ?? 1;
+const portionsOf = ({ serve }: BatchPlan): number => serve?.steps.filter(({ id }) => id === 'dough').length ?? 1;
 
 /** What is measured of one portion of dough: what was poured, how warm it is where yeast is in it, what boiled off. */
-export function doughMeasures(plan: BatchPlan): StepMeasure[] {
+function doughMeasures(plan: BatchPlan): StepMeasure[] {
   const { figures, rise } = plan.dough;
   const portions = portionsOf(plan);
   const { pourableKg, massKg } = figures;
@@ -86,7 +86,7 @@ export function doughMeasures(plan: BatchPlan): StepMeasure[] {
 }
 
 /** When the first sheet is golden: what this oven is learnt by. */
-export function bakeMeasures({ bake }: BatchPlan): StepMeasure[] {
+function bakeMeasures({ bake }: BatchPlan): StepMeasure[] {
   return bake?.goldenS == null ? [] : [{ what: 'golden-s', planned: bake.goldenS }];
 }
 

@@ -28,7 +28,7 @@ export interface Mattered {
   readonly weight: number;
 }
 
-export const DIFFERENCES = ['oil-c', 'in-oil-s', 'rolled-m', 'filling-kg', 'poured-kg'] as const;
+const DIFFERENCES = ['oil-c', 'in-oil-s', 'rolled-m', 'filling-kg', 'poured-kg'] as const;
 
 export type DifferenceId = (typeof DIFFERENCES)[number];
 
@@ -36,7 +36,7 @@ export type DifferenceId = (typeof DIFFERENCES)[number];
 export const STEP = { colour: 0.3, biteC: 8, logOdds: 0.7, oilShare: 0.2 } as const;
 
 /** Less than this of a step matters to nobody. */
-export const LEAST_WEIGHT = 0.3;
+const LEAST_WEIGHT = 0.3;
 
 /** Each difference alone, through the models: the plan with only that changed. */
 export function matteredOf(
@@ -93,13 +93,13 @@ export function matteredOf(
   return found.filter(({ weight }) => weight >= LEAST_WEIGHT).sort((a, b) => b.weight - a.weight);
 }
 
-export function withFried(batch: BatchDraft, mark: TrayMark, change: { oilC?: number; minutesS?: number }): BatchDraft {
+function withFried(batch: BatchDraft, mark: TrayMark, change: { oilC?: number; minutesS?: number }): BatchDraft {
   const tray = trayOf(batch, batch.trays[mark] ? mark : null);
   return withTray(batch, { ...tray, fry: { ...tray.fry, ...change } });
 }
 
 /** One tray planned anew; `null` where that cannot be planned. */
-export function plannedTray(batch: BatchDraft, mark: TrayMark, kitchen: Happened['kitchen']): PlannedTray | null {
+function plannedTray(batch: BatchDraft, mark: TrayMark, kitchen: Happened['kitchen']): PlannedTray | null {
   try {
     return planTrays(batch, kitchen, null).find(({ draft }) => (draft.mark ?? marksOf(batch)[0]) === mark) ?? null;
   } catch (cause) {

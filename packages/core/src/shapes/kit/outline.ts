@@ -7,7 +7,7 @@ export const AROUND = 96;
 const turn = (at: (angle: number) => Point): Point[] =>
   Array.from({ length: AROUND }, (_, i) => at((2 * Math.PI * i) / AROUND));
 
-/** Where a ray from `from` leaves an outline, relative to `from`. */
+/** The furthest point at which a ray from `from` crosses an outline, relative to `from`. */
 function hit(outline: readonly Point[], from: Point, angle: number): Point {
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
   let most = 0;

@@ -38,7 +38,7 @@ export function outlinePath(outline: readonly Point[], scaleX: number, scaleY = 
   return `M ${outline.map((p) => `${((p[0] - x) * scaleX).toFixed(2)} ${((y - p[1]) * scaleY).toFixed(2)}`).join(' L ')} Z`;
 }
 
-/** The same, as wide and as high as said, mm, its middle at `y`. */
+/** An own cutter's outline as path data, scaled to a width and a height, mm, with its middle at `y`. */
 export function outlineWithin(outline: readonly Point[], wide: number, high: number, y: number): string {
   const [left, right] = extent(outline, 0);
   const [low, most] = extent(outline, 1);

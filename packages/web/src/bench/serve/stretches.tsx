@@ -81,7 +81,7 @@ export function ownStretches(steps: readonly ChainStep[], batch: BatchDraft): St
   });
 }
 
-/** The same in the day plan of its supper. */
+/** The batch’s stretches as the day plan of its supper has them. */
 export function dayStretches({ entries, rests }: DayPlan, batchId: string): Stretch[] {
   const of = (one: { readonly batchId: string | null }) => one.batchId === batchId;
   const isTable = (entry: DayEntry) => entry.id.startsWith('table ');

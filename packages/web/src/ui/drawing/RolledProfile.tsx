@@ -33,10 +33,10 @@ export function RolledProfile({ piece, discM, thicknessM }: RolledProfileProps) 
   const top = shares.map((share) => `${(share * r).toFixed(2)} ${(-at(Math.abs(share))).toFixed(2)}`);
   const most = at(0);
   const flat = thicknessM * high;
-  const text = r * 0.11;
+  const text = r * 0.1;
   return (
     <Drawing
-      box={[-r * 1.12, -Math.max(most, flat) - r * 0.2, r * 2.24, Math.max(most, flat) + r * 0.67]}
+      box={[-r * 1.12, -Math.max(most, flat) - r * 0.2, r * 2.24, Math.max(most, flat) + r * 0.61]}
       label={LATER.rolledProfile(
         printer.length(gathered.rollCentreM),
         printer.length(gathered.rollRimM),
@@ -62,11 +62,11 @@ export function RolledProfile({ piece, discM, thicknessM }: RolledProfileProps) 
         <text x={r * 1.05} y={-Math.max(flat, at(1)) - r * 0.06} textAnchor="end">
           {T.rim(printer.length(gathered.rollRimM))}
         </text>
-        <text y={r * 0.16}>{LATER.rolledSo(printer.length(gathered.evenWallM))}</text>
-        <text y={r * 0.31} fill={theme.soft}>
+        <text y={r * 0.12}>{LATER.rolledSo(printer.length(gathered.evenWallM))}</text>
+        <text y={r * 0.24} fill={theme.soft}>
           {LATER.dashedFlatSideKnot(printer.length(gathered.flatSideM), printer.length(gathered.flatKnotM))}
         </text>
-        <text y={r * 0.46} fill={theme.soft}>
+        <text y={r * 0.36} fill={theme.soft}>
           {LATER.heightsDrawn(HEIGHTS)}
         </text>
       </g>

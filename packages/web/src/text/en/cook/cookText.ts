@@ -163,7 +163,7 @@ const LINES: Readonly<Record<RunStepId, (of: StepOf) => readonly string[]>> = {
   ],
   own: ({ step, p }) => [
     step.kind === 'passive'
-      ? `It needs no hands for ${p.span(step.durationS)}.`
+      ? `It takes ${p.span(step.durationS)}. You are free meanwhile.`
       : `Allow ${p.span(step.durationS)} of hands-on time for it.`,
   ],
 };

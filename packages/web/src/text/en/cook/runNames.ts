@@ -1,29 +1,16 @@
+import { STEP_NAME } from '../shared/words';
 import type { PlannedTray, RunStep, TrayMark } from '@ember-fold/core/plan';
 import type { RunStepId } from '@ember-fold/core/stove';
 import { holdersOf, trayName } from '../bench/trayText';
 
-/** Wording of the run-sheet. */
+/** Wording of the run-sheet: its steps are finer than those of the plan. */
 export const RUN_NAME: Record<RunStepId, string> = {
+  ...STEP_NAME,
   'weigh-filling': 'Weigh the filling',
-  'cook-filling': 'Cook the filling',
-  cool: 'Filling cools',
-  'mix-dough': 'Make the dough',
-  rest: 'Dough rests',
-  shape: 'Shape the filling',
-  firm: 'Filling firms in the freezer',
-  warm: 'Dough warms up',
-  dry: 'Dry the filling pieces',
+  'cook-filling': STEP_NAME.filling,
+  'mix-dough': STEP_NAME.dough,
   roll: 'Roll and cut',
   fold: 'Fill and seal',
-  stored: 'Store for another day',
-  proof: 'Filled pieces rise',
-  hold: 'Pieces chill, freeze or dry',
-  bake: 'Bake',
-  crisp: 'Crisp in the oven',
-  heat: 'Heat the oil',
-  fry: 'Fry',
-  serve: 'Drain and serve',
-  own: 'A step of your own',
 };
 
 /** What a step is called; of which tray, where the batch has several. */
@@ -35,7 +22,7 @@ export function stepName(
   return load === undefined ? stepOfTray(what, mark, trays) : `${stepOfTray(what, mark, trays)}, portion ${load}`;
 }
 
-export function stepOfTray(what: RunStepId, mark: TrayMark | undefined, trays: readonly PlannedTray[]): string {
+function stepOfTray(what: RunStepId, mark: TrayMark | undefined, trays: readonly PlannedTray[]): string {
   if (mark === undefined) return RUN_NAME[what];
   const drafts = trays.map(({ draft }) => draft);
   const isFilling = what === 'weigh-filling' || what === 'cook-filling' || what === 'cool';
