@@ -160,7 +160,10 @@ export function loadPass(spec: LoadSpec, { size, start, waits, holdSetting, load
     const setting = isWarm ? Math.min(holdSetting, loadSetting) : up;
     // Boiling water takes no oil under its own boiling point, however many pieces there are.
     const mostW = (potHeatCapacity(pot, state.oilC) * Math.max(0, state.oilC - COLD_CRUST_C)) / STEP_S;
-    step(setting, Math.min((drawW[s] ?? 0) * draw, mostW));
+    // A falling ramp can plan pieces hotter than their oil. They heat the oil up to the ramp and no further.
+    const leastW = (potHeatCapacity(pot, state.oilC) * Math.min(0, state.oilC - wantedC)) / STEP_S;
+    const plannedW = drawW[s] ?? 0;
+    step(setting, plannedW < 0 ? Math.max(plannedW, leastW) : Math.min(plannedW * draw, mostW));
   }
   return { dropS, totalS: timeS, end: state, lowestC, underRangeS, heatJ, spentJ, trace };
 }

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
 import { planBatch } from '../plan/batch/planBatch.js';
 import { newTray } from '../plan/edit/starters.js';
-import { loadSizeFor, type LoadSpec, oilRange, runLoads } from './fryLoads.js';
+import { loadPass, loadSizeFor, type LoadSpec, oilRange, runLoads } from './fryLoads.js';
+import { potAtRest } from './pot.js';
 import { lastDropS, pipelineFor, runPipeline } from './pipeline.js';
 
 const KITCHEN: Kitchen = { ...DEFAULT_KITCHEN, pot: { ...DEFAULT_KITCHEN.pot, diameterM: 0.28, oilM3: 0.003 } };
@@ -72,4 +73,28 @@ test('a batch that is planned so says how often one goes in; rising oil has load
   expect(planBatch(rising, KITCHEN, null).fry!.loads!.everyS).toBeNull();
   expect(() => runPipeline(SPEC, 0)).toThrow(expect.objectContaining({ code: 'OUT_OF_RANGE', path: 'fry.loadSize' }));
   expect(() => runPipeline({ ...SPEC, takeOutS: NaN }, 2)).toThrow(expect.objectContaining({ path: 'takeOutS' }));
+});
+
+test('pieces that are hotter than a falling ramp heat no oil beyond it', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 1, max: 24 }),
+      fc.double({ min: -5000, max: -1, noNaN: true }),
+      fc.double({ min: 0.0002, max: 0.003, noNaN: true }),
+      (size, eachW, oilM3) => {
+        const pot = { ...KITCHEN.pot, oilM3, lossWPerK: 0.2 };
+        const spec = {
+          ...SPEC,
+          pot,
+          oilC: 200,
+          ramp: { outC: 110, overS: 114 },
+          pieceW: PIECE_W.map((w, s) => (s < 60 ? w : eachW)),
+        };
+        const ask = { size, start: potAtRest(200), waits: false, holdSetting: 1, loadSetting: 1 };
+        const { trace, lowestC } = loadPass(spec, ask);
+        expect(Math.max(...trace.map(({ oilC }) => oilC))).toBeLessThan(260);
+        expect(lowestC).toBeGreaterThan(50);
+      },
+    ),
+  );
 });
