@@ -18,6 +18,9 @@ test('a supper of one’s own: guests, two times, batches that go with theirs; w
   await page.getByRole('button', { name: 'New supper' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Supper' })).toBeVisible();
   await page.getByRole('textbox', { name: 'Name of the supper' }).fill('Feast of lamps');
+  await page.keyboard.press('Tab');
+  // The page is drawn anew when the name is stored; a press that is under way then would be lost.
+  await expect(page.getByRole('heading', { level: 1, name: 'Feast of lamps' })).toBeVisible();
   // Those who usually eat here are at the table already.
   await expect(page.getByRole('heading', { name: '26 at the table' })).toBeVisible();
   await page.getByRole('button', { name: /^No fish/ }).click();

@@ -131,6 +131,10 @@ export function anyDraft(ids: readonly string[] = shipped): fc.Arbitrary<TrayDra
         start: fc.constantFrom('room', 'fridge', 'frozen', 'tempered'),
         loadSize: fc.option(whole(D.loadSize)),
         pot: maybe(fc.constantFrom('Small pan', 'Nobody has this')),
+        thenOven: fc.option(
+          fc.record({ ovenC: within(RANGES.oven.ovenC), minutesS: fc.option(within(RANGES.oven.minutesS)) }),
+          { nil: undefined, freq: 3 },
+        ),
       }),
       way: maybe(fc.constantFrom(...TRAY_WAYS)),
       bake: maybe(

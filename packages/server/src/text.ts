@@ -28,6 +28,7 @@ export const CALENDAR_STEP: Readonly<Record<DayStep['what'], string>> = {
   proof: 'Filled pieces rise',
   hold: 'Pieces chill, freeze or dry',
   bake: 'Bake',
+  oven: 'Finish in the oven',
   crisp: 'Crisp in the oven',
   heat: 'Heat the oil',
   fry: 'Fry',

@@ -4,7 +4,7 @@ import { TRAY_MARKS, type TrayMark } from '../draft/draft.js';
 export const RUN_STEPS = [
   ...(['weigh-filling', 'cook-filling', 'cool', 'mix-dough', 'rest', 'shape', 'firm', 'warm'] as const),
   ...(['dry', 'roll', 'fold', 'stored'] as const),
-  ...(['proof', 'hold', 'bake', 'heat', 'fry', 'crisp', 'serve', 'own'] as const),
+  ...(['proof', 'hold', 'bake', 'heat', 'fry', 'oven', 'crisp', 'serve', 'own'] as const),
 ] as const;
 export type RunStepId = (typeof RUN_STEPS)[number];
 

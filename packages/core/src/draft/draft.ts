@@ -137,9 +137,18 @@ export interface TrayDraft {
     readonly ramp?: OilRamp;
     /** Pieces go in one after the other, each as another comes out; absent: as loads. */
     readonly pipeline?: boolean;
+    /** Taken out by its colour and finished in the oven; absent: it is right when it comes out of the oil. */
+    readonly thenOven?: OvenPhase;
     /** Fried early, kept cold, and crisped again before the table in an oven of this, °C; absent: eaten as they come out of the oil. */
     readonly crispC?: number;
   };
+}
+
+/** An oven that finishes what comes out of the oil. */
+export interface OvenPhase {
+  readonly ovenC: number;
+  /** s in there; `null`: until dough and filling are done. */
+  readonly minutesS: number | null;
 }
 
 /** Up to where a batch is made so many days before it is eaten, 1–2: its dough waits in the fridge, its pieces as they come to the oil. */

@@ -192,6 +192,16 @@ interface FindingValues {
     readonly everyS: number;
     readonly lowestC: number;
   };
+  'fry.then-oven': {
+    readonly ovenC: number;
+    readonly minutesS: number;
+    readonly coreC: number;
+    readonly biteC: number;
+  };
+  'fry.then-oven-never': { readonly ovenC: number };
+  'fry.then-oven-cold': { readonly minutesS: number; readonly coreC: number; readonly targetC: number };
+  'fry.then-oven-raw': { readonly minutesS: number; readonly interfaceC: number };
+  'fry.then-oven-dark': { readonly minutesS: number; readonly ovenC: number };
   'fry.crisp': { readonly ovenC: number; readonly minutesS: number; readonly sheets: number };
   'fry.crisp-never': { readonly ovenC: number };
   'fry.crisp-dark': { readonly ovenC: number; readonly minutesS: number };

@@ -52,8 +52,8 @@ export function* fryChancesInTurn(
     return () => Math.max(-2.5, Math.min(2.5, seededNormal(uniform)));
   })();
   const body = coarse(spec.body);
-  const setC = doughSetC(body);
-  const coreC = spec.coreIsLine === false ? -Infinity : Math.min(spec.coreTargetC, body.boilingC - 4);
+  const setC = spec.byColour ? -Infinity : doughSetC(body);
+  const coreC = spec.byColour || spec.coreIsLine === false ? -Infinity : Math.min(spec.coreTargetC, body.boilingC - 4);
   const count = { right: 0, raw: 0, pale: 0, dark: 0 };
   for (let i = 0; i < pieces; i++) {
     // A heavier piece is larger by the cube root; its wall follows its own roll.

@@ -18,6 +18,8 @@ export interface FryMapSpec {
   readonly coreTargetC: number;
   /** As in `FrySolveSpec`. */
   readonly coreIsLine?: boolean;
+  /** It leaves the oil by its colour and is done in the oven: the inside is not judged here. Absent: it is. */
+  readonly byColour?: boolean;
   /** Oil that rises: the rows begin where they say, and rise as this one does from `rampFromC`. */
   readonly ramp?: { readonly ramp: OilRamp; readonly fromC: number };
   /** How portions differ, standard deviation over mean; absent: as by most hands. */
@@ -122,7 +124,7 @@ export function fryMapRow(spec: FryMapSpec, index: number): FryMapRow {
     oilC,
     paler,
     darker,
-    doneS: solution.doneS,
+    doneS: spec.byColour ? 0 : solution.doneS,
     setS: solution.doughSetS,
     safeS: coreIsLine === false ? null : solution.coreS,
     hotS: body.fillingCells === 0 ? null : momentWhen(solution.samples, (sample) => sample.coreC, HOT_BITE_C),

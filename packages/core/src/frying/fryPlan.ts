@@ -22,6 +22,21 @@ export interface CrispPlan {
   readonly isDark: boolean;
 }
 
+/** An oven that finishes what came out of the oil by its colour. */
+export interface OvenPhasePlan {
+  readonly ovenC: number;
+  /** s in there that the plan uses; `null`: not done within an hour and a half. */
+  readonly minutesS: number | null;
+  /** Coldest filling, and the hottest that the innermost dough has been, when it comes out, °C. */
+  readonly coreC: number;
+  readonly wallC: number;
+  /** Paler and darker face when it comes out. */
+  readonly colours: readonly [number, number];
+  readonly isDark: boolean;
+  /** s from the last piece out of the oil to the last out of the oven. */
+  readonly afterLastS: number;
+}
+
 export interface FryPlan {
   readonly body: FryBodySpec;
   readonly bulk: PieceBulk;
@@ -29,7 +44,9 @@ export interface FryPlan {
   /** s in the oil that the plan uses: the cook's own or the solver's; `null`: no moment is right. */
   readonly takeOutS: number | null;
   readonly atTakeOut: FrySample | null;
-  /** What goes on after it is taken out; `null` without one. */
+  /** The oven after the oil; `null`: it is right when it comes out of the oil. */
+  readonly thenOven: OvenPhasePlan | null;
+  /** What goes on after the last heat, oil or oven; `null` without a moment to take it out. */
   readonly rest: Rest | null;
   /** Taken out before it is done in the oil: it gets there while it rests. */
   readonly needsRest: boolean;

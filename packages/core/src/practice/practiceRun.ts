@@ -240,6 +240,8 @@ function actOnPot(run: PotRun, act: Exclude<PotAct, { kind: 'door' }>, nowS: num
       }
       return;
     }
+    // No situation has an oven in its plan, so what goes into one is simply out.
+    case 'to-oven':
     case 'take-out':
     case 'burst':
     case 'aside': {

@@ -94,6 +94,7 @@ export {
 export { pieceHeatCurve } from '../frying/pieceHeat.js';
 export {
   type BakeChoices,
+  type OvenPhase,
   blankLengthM,
   TRAY_MARKS,
   TRAY_WAYS,

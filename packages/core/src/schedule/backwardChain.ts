@@ -19,6 +19,7 @@ export interface ChainStep {
     | 'bake'
     | 'heat'
     | 'fry'
+    | 'oven'
     | 'crisp'
     | 'serve'
     | 'own';
@@ -73,6 +74,8 @@ export interface ChainDurations {
   /** `null` when nothing is fried. */
   readonly heatS: number | null;
   readonly fryS: number;
+  /** The oven that finishes fried pieces goes on for so long after the oil; `null`: they are done in the oil. */
+  readonly ovenS: number | null;
   /** Fried pieces in the oven before the table; `null`: they are eaten as they come out of the oil. */
   readonly crispS: number | null;
   /** `null` when nothing is baked. */
@@ -158,7 +161,8 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
   let folded = served;
   let heated = served;
   if (d.heatS !== null) {
-    const fry = lay({ id: 'fry', kind: 'hands' }, crisped, d.fryS);
+    const oven = d.ovenS === null ? crisped : lay({ id: 'oven', kind: 'passive' }, crisped, d.ovenS);
+    const fry = lay({ id: 'fry', kind: 'hands' }, oven, d.fryS);
     heated = fry;
     const heat = own('heat', lay({ id: 'heat', kind: 'hands' }, fry, d.heatS));
     folded = d.holdS === null ? heat : lay({ id: 'hold', kind: 'passive' }, heat, d.holdS);

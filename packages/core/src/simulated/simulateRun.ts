@@ -59,7 +59,8 @@ export function simulateRun(
   let next = 1;
   let lastOutS = -Infinity;
   const id = () => actId(acts.length);
-  const pieceAct = (kind: 'drop' | 'turn' | 'take-out' | 'burst', pieces: number[]) => {
+  const ovens: { readonly atS: number; readonly pieces: readonly number[] }[] = [];
+  const pieceAct = (kind: 'drop' | 'turn' | 'take-out' | 'burst' | 'oven-out', pieces: number[]) => {
     if (pieces.length > 0) acts.push({ id: id(), atS: stove.timeS, kind, pieces });
   };
   const burner = (setting: number) => {
@@ -68,11 +69,13 @@ export function simulateRun(
     acts.push({ id: id(), atS: stove.timeS, kind: 'burner', setting });
   };
   const inFor = (number: number) => stove.timeS - droppedAt.get(number)!;
-  while ((next <= all || stove.inPot.size > 0) && stove.timeS < MOST_S) {
-    const tray = of([...stove.inPot.keys()][0] ?? next);
+  while ((next <= all || stove.inPot.size > 0 || ovens.length > 0) && stove.timeS < MOST_S) {
+    const tray = of([...stove.inPot.keys()][0] ?? Math.min(next, all));
     const { oilC } = tray.draft.fry;
     const { everyS, loadSize, holdSetting, loadSetting } = tray.fry.loads;
-    setBurner(stove, oilC, holdSetting, loadSetting, burner);
+    // Nothing is left to fry: only the oven goes on.
+    if (next > all && stove.inPot.size === 0) burner(0);
+    else setBurner(stove, oilC, holdSetting, loadSetting, burner);
     const rested = stove.timeS - lastOutS >= kitchen.hands.betweenLoadsS;
     const flows = everyS !== null && droppedAt.has(next - 1) && stove.inPot.size > 0;
     const goesIn = flows ? inFor(next - 1) >= everyS && stove.inPot.size < loadSize : stove.inPot.size === 0 && rested;
@@ -106,7 +109,17 @@ export function simulateRun(
     pieceAct('turn', due);
     const out = [...stove.inPot.keys()].filter((n) => inFor(n) >= of(n).fry.takeOutS! + mishaps.takeOutLateS);
     out.forEach((n) => takeOutFromStove(stove, n));
-    pieceAct('take-out', out);
+    const { thenOven } = out.length > 0 ? of(out[0]!).fry : { thenOven: null };
+    if (thenOven?.minutesS == null) pieceAct('take-out', out);
+    else {
+      const order = { ovenC: thenOven.ovenC, afterS: thenOven.minutesS };
+      acts.push({ id: id(), atS: stove.timeS, kind: 'to-oven', pieces: out, ...order });
+      ovens.push({ atS: stove.timeS + order.afterS, pieces: out });
+    }
+    for (const due of ovens.filter(({ atS }) => atS <= stove.timeS)) {
+      pieceAct('oven-out', [...due.pieces]);
+      ovens.splice(ovens.indexOf(due), 1);
+    }
     if (out.length + burst.length > 0) lastOutS = stove.timeS;
   }
   burner(0);

@@ -2,7 +2,7 @@ import type { OilRamp } from '../draft/choices.js';
 import type { Pot } from '../draft/kitchen.js';
 import { oilRange } from '../oil/fryLoads.js';
 import { settingAdvice, NEAR_C, readyInS } from './setting.js';
-import { type StovePiece, type StoveState, OVEN_FINISH } from './stoveAct.js';
+import { isThrough, type OvenOrder, type StovePiece, type StoveState, OVEN_FINISH } from './stoveAct.js';
 import type { Danger } from './danger.js';
 import type { OilNow } from './oilNow.js';
 import type { PiecePrediction } from './predictPiece.js';
@@ -29,6 +29,8 @@ export interface StovePlan {
   readonly coreTargetC: number;
   /** The first load is one piece, to be cut and judged. */
   readonly trial?: boolean;
+  /** The oven that finishes what comes out of the oil; absent: none does. */
+  readonly thenOven?: OvenOrder;
 }
 
 type NextReason =
@@ -39,6 +41,7 @@ type NextReason =
   | 'oil-waits'
   | 'method'
   | 'cooked-golden'
+  | 'by-colour'
   | 'oil-ready'
   | 'room'
   | 'pipeline'
@@ -52,7 +55,17 @@ type NextReason =
 
 /** One thing to do. `inS` 0 or less: now; `null`: when the oil is ready, no time known. */
 export interface NextStep {
-  readonly act: 'burner' | 'turn' | 'take-out' | 'drop' | 'skim' | 'aside' | 'oven-out' | 'judge' | 'finish';
+  readonly act:
+    | 'burner'
+    | 'turn'
+    | 'take-out'
+    | 'to-oven'
+    | 'drop'
+    | 'skim'
+    | 'aside'
+    | 'oven-out'
+    | 'judge'
+    | 'finish';
   readonly inS: number | null;
   readonly pieces: readonly number[];
   readonly reason: NextReason;
@@ -128,7 +141,12 @@ export function doNext(
     steps.push({ act: 'turn', inS: group.atS - nowS, pieces: group.pieces, reason: 'method', value: 0 });
   }
   for (const group of together(predictions, (p) => p.takeOutAtS)) {
-    steps.push({ act: 'take-out', inS: group.atS - nowS, pieces: group.pieces, reason: 'cooked-golden', value: 0 });
+    const out = { inS: group.atS - nowS, pieces: group.pieces };
+    steps.push(
+      plan.thenOven
+        ? { ...out, act: 'to-oven', reason: 'by-colour', value: plan.thenOven.ovenC }
+        : { ...out, act: 'take-out', reason: 'cooked-golden', value: 0 },
+    );
   }
   const burner = burnerStep(state, plan, oil, predictions, nowS);
   if (burner && (!isDanger || burner.value < state.burner) && !steps.some(({ act }) => act === 'burner')) {
@@ -145,7 +163,9 @@ export function doNext(
   if (state.inPot.length > 0) {
     const room = roomInPot(state, plan.loadSize, plan.left);
     const busy = steps.some(
-      ({ act, inS }) => inS !== null && ((act === 'take-out' && inS < SOON_OUT_S) || (act === 'turn' && inS < HANDS_S)),
+      ({ act, inS }) =>
+        inS !== null &&
+        (((act === 'take-out' || act === 'to-oven') && inS < SOON_OUT_S) || (act === 'turn' && inS < HANDS_S)),
     );
     const trialling = plan.trial === true && state.loads === 1;
     if (plan.everyS !== undefined) {
@@ -164,7 +184,8 @@ export function doNext(
       // A trial is a stop: what it shows decides how the others are fried.
       steps.push({ act: 'judge', inS: 0, pieces: [trial], reason: 'trial', value: 0 });
     } else if (state.toFry === 0) {
-      steps.push({ act: 'finish', inS: 0, pieces: [], reason: 'all-out', value: 0 });
+      if (!state.inOven.some(({ oven }) => oven!.why === 'plan'))
+        steps.push({ act: 'finish', inS: 0, pieces: [], reason: 'all-out', value: 0 });
     } else {
       const isTrial = plan.trial === true && state.pieces.length === 0;
       const size = isTrial || plan.everyS !== undefined ? 1 : Math.min(plan.loadSize, state.toFry, plan.left);
@@ -205,8 +226,7 @@ export function roomInPot(
 /** The trial piece that is out, whole, and not judged yet; `null`: none. */
 function toJudge({ pieces, loads, judged }: StoveState, plan: StovePlan): number | null {
   const piece = pieces[0];
-  if (plan.trial !== true || loads > 1 || pieces.length !== 1 || !piece || piece.outS === null || piece.oven !== null)
-    return null;
+  if (plan.trial !== true || loads > 1 || pieces.length !== 1 || !piece || !isThrough(piece)) return null;
   const isJudged = judged.some(
     (act) =>
       (act.kind === 'core' && act.piece === piece.number) || (act.kind === 'seen' && act.pieces.includes(piece.number)),
@@ -220,11 +240,10 @@ const ALIKE_S = 30;
 /** Taken out pieces that are raw inside by a probed core, their neighbours too unless probed better. */
 function rawInside({ pieces, judged }: StoveState, targetC: number): number[] {
   const coreC = new Map(judged.flatMap((act) => (act.kind === 'core' ? [[act.piece, act.tempC] as const] : [])));
-  const isOnRack = (piece: StovePiece) => piece.outS !== null && piece.oven === null;
   const isRaw = ({ number }: StovePiece) => (coreC.get(number) ?? targetC) < targetC;
-  const raw = pieces.filter((piece) => isOnRack(piece) && isRaw(piece));
+  const raw = pieces.filter((piece) => isThrough(piece) && isRaw(piece));
   return pieces
-    .filter(isOnRack)
+    .filter(isThrough)
     .filter((one) => !coreC.has(one.number) || isRaw(one))
     .filter((one) => raw.some((known) => Math.abs(known.outS! - one.outS!) <= ALIKE_S))
     .map(({ number }) => number);
@@ -238,7 +257,7 @@ function ovenSteps(state: StoveState, plan: StovePlan, nowS: number): NextStep[]
     steps.push({ act: 'aside', inS: 0, pieces: raw, reason: 'raw-inside', value: OVEN_FINISH.raw.ovenC });
   const lookS = new Map<number, number[]>();
   for (const { number, oven } of state.inOven) {
-    const atS = oven!.inS + OVEN_FINISH[oven!.why].afterS;
+    const atS = oven!.inS + oven!.afterS;
     lookS.set(atS, [...(lookS.get(atS) ?? []), number]);
   }
   for (const [atS, pieces] of lookS)
@@ -254,7 +273,7 @@ function crumbsIn({ pieces, skimmedS }: StoveState): boolean {
 function urgency(step: NextStep): number {
   return step.reason === 'cut-heat'
     ? 0
-    : step.act === 'take-out'
+    : step.act === 'take-out' || step.act === 'to-oven'
       ? 1
       : step.act === 'turn'
         ? 2

@@ -6,6 +6,8 @@ import type { OilNow } from './oilNow.js';
 export interface FinishAsks {
   /** Pieces that were planned and have not been in the oil. */
   readonly unfried: number;
+  /** Pieces that are still in the oven as planned. */
+  readonly inOven: number;
   /** Oil that is hot, °C; `null`: it is safe, or is kept hot for what is fried next. */
   readonly hotC: number | null;
   /** The burner is on, as far as is known; 0: off, or it is kept on for what is fried next. */
@@ -17,17 +19,18 @@ export interface FinishAsks {
  * `null`: nothing is left to think of.
  *
  * @param keepsHot the oil is kept hot for the next batch
- * @example finishAsks({ toFry: 0, burner: 0 }, { lastC: 40 }, false) // null
+ * @example finishAsks({ toFry: 0, burner: 0, inOven: [] }, { lastC: 40 }, false) // null
  */
 export function finishAsks(
-  { toFry, burner }: Pick<StoveState, 'toFry' | 'burner'>,
+  { toFry, burner, inOven: stillIn }: Pick<StoveState, 'toFry' | 'burner' | 'inOven'>,
   { lastC }: Pick<OilNow, 'lastC'>,
   keepsHot: boolean,
 ): FinishAsks | null {
   const isHot = !keepsHot && lastC !== null && lastC > LIMITS.oil.leaveBelowC;
   const on = keepsHot ? 0 : burner;
-  if (toFry === 0 && !isHot && on === 0) return null;
-  return { unfried: toFry, hotC: isHot ? lastC : null, burner: on };
+  const inOven = stillIn.filter(({ oven }) => oven?.why === 'plan').length;
+  if (toFry === 0 && inOven === 0 && !isHot && on === 0) return null;
+  return { unfried: toFry, inOven, hotC: isHot ? lastC : null, burner: on };
 }
 
 /** A batch that was finished by mistake is taken up again for so long, ms. Our own. */

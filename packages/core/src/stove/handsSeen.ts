@@ -31,7 +31,9 @@ const PAUSE_S = 12;
 export function handsSeen(acts: readonly StoveAct[]): HandsSeen {
   const gone = new Set(acts.flatMap((act) => (act.kind === 'take-back' ? [act.actId] : [])));
   const moves = acts
-    .flatMap((act) => ((act.kind === 'turn' || act.kind === 'take-out') && !gone.has(act.id) ? [act] : []))
+    .flatMap((act) =>
+      (act.kind === 'turn' || act.kind === 'take-out' || act.kind === 'to-oven') && !gone.has(act.id) ? [act] : [],
+    )
     .sort((a, b) => a.atS - b.atS);
   const seen = moves.slice(1).flatMap((act, i) => {
     const eachS = (act.atS - moves[i]!.atS) / act.pieces.length;

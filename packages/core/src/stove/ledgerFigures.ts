@@ -60,7 +60,7 @@ export function ledgerFigures(
   oilC: number,
 ): LedgerFigures {
   const state = stoveState(acts, plannedPieces);
-  const whole = state.pieces.filter((p) => p.outS !== null && p.oven === null);
+  const whole = state.pieces.filter((p) => p.outS !== null && (p.oven === null || p.oven.why === 'plan'));
   const from = state.pieces.reduce((least, p) => Math.min(least, p.droppedS), Infinity);
   const to = state.pieces.reduce((most, p) => Math.max(most, p.outS ?? p.droppedS), -Infinity);
   const readWhile = readings.filter((r) => r.atS >= from && r.atS <= to);
@@ -72,7 +72,8 @@ export function ledgerFigures(
   ];
   const inside = during.filter((c) => c >= range.least && c <= range.most).length;
   return {
-    fried: state.done,
+    // Still in the oven as planned, they are finished there after the stove is closed.
+    fried: state.done + state.inOven.filter(({ oven }) => oven!.why === 'plan').length,
     burst: state.burst,
     aside: state.aside,
     stillIn: state.inPot.length,

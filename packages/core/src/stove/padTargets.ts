@@ -12,8 +12,8 @@ export interface PadTargets {
 /** Due this soon, a piece is meant without being chosen, stove s. */
 const SOON_S = 25;
 
-function dueOf(steps: readonly NextStep[], act: 'turn' | 'take-out'): readonly number[] {
-  const step = steps.find((one) => one.act === act);
+function dueOf(steps: readonly NextStep[], ...acts: readonly NextStep['act'][]): readonly number[] {
+  const step = steps.find(({ act }) => acts.includes(act));
   return step && step.inS !== null && step.inS <= SOON_S ? step.pieces : [];
 }
 
@@ -40,7 +40,7 @@ export function padTargets(
   const pick = (due: readonly number[]) => (chosen.length > 0 ? chosen : due.length > 0 ? due : inPot);
   return {
     turn: pick(dueOf(steps, 'turn')),
-    'take-out': pick(dueOf(steps, 'take-out')),
+    'take-out': pick(dueOf(steps, 'take-out', 'to-oven')),
     drop: Array.from({ length: size }, (_, i) => first + i),
     burst: chosen.length > 0 ? chosen : inPot.length === 1 ? inPot : [],
   };

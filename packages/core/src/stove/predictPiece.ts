@@ -81,6 +81,7 @@ export function replayFry(
  * @param trace readings in order of time
  * @param coreTargetC the core must be there before it is taken out, °C; −∞: it asks for nothing
  * @param ramp how the oil is let rise from `futureC` on, from the drop
+ * @param byColour its colour alone decides: the oven finishes it
  * @param gain what resting adds after it is taken out, where the plan counts on it
  */
 export function predictPiece(
@@ -93,6 +94,7 @@ export function predictPiece(
   futureC: number,
   gain: RestGain = NO_GAIN,
   ramp?: OilRamp,
+  byColour = false,
 ): PiecePrediction {
   const body = replayFry(spec, trace, piece, nowS, futureC);
   const up = body.faces[1 - body.down] ?? body.faces[0]!;
@@ -105,10 +107,10 @@ export function predictPiece(
   };
   const setC = doughSetC(spec);
   const targetC = Math.min(coreTargetC, spec.boilingC - 4);
+  const isDone = (b: FryBody) =>
+    interfacePeakC(b) + gain.wallC >= setC && (spec.fillingCells === 0 || coldestC(b, 0) + gain.coreC >= targetC);
   const ready = (b: FryBody) =>
-    interfacePeakC(b) + gain.wallC >= setC &&
-    (spec.fillingCells === 0 || coldestC(b, 0) + gain.coreC >= targetC) &&
-    b.faces.every((face) => face.colour >= (b.spec.takeOutColour ?? TAKE_OUT_COLOUR));
+    (byColour || isDone(b)) && b.faces.every((face) => face.colour >= (b.spec.takeOutColour ?? TAKE_OUT_COLOUR));
   let turns = piece.turnsS.length;
   let turnAtS: number | null = null;
   const endS = body.timeS + FUTURE_S;
@@ -141,6 +143,8 @@ export interface PredictAsk {
   readonly nowS: number;
   readonly futureC: number;
   readonly ramp?: OilRamp;
+  /** Its colour alone decides when it is taken out; absent: it must be done inside too. */
+  readonly byColour?: boolean;
   /** What resting adds after it is taken out; absent: nothing is counted on. */
   readonly gain?: RestGain;
 }
@@ -155,7 +159,18 @@ export function predictPieces(ask: PredictAsk): PiecePrediction[] {
     const key = `${piece.droppedS}|${piece.turnsS.join()}`;
     const found =
       known.get(key) ??
-      predictPiece(ask.body, ask.trace, piece, ask.turn, ask.coreTargetC, ask.nowS, ask.futureC, ask.gain, ask.ramp);
+      predictPiece(
+        ask.body,
+        ask.trace,
+        piece,
+        ask.turn,
+        ask.coreTargetC,
+        ask.nowS,
+        ask.futureC,
+        ask.gain,
+        ask.ramp,
+        ask.byColour,
+      );
     known.set(key, found);
     return { ...found, number: piece.number };
   });

@@ -6,11 +6,17 @@ interface ActBase {
 }
 export type PieceActKind = 'drop' | 'turn' | 'take-out' | 'burst' | 'aside' | 'oven-out';
 
-/** Why a piece is finished in the oven: it opened, or it is dark outside and raw inside. */
-export type OvenWhy = 'burst' | 'raw';
+/** Why a piece is finished in the oven: it opened, it is dark outside and raw inside, or the plan has it so. */
+export type OvenWhy = 'burst' | 'raw' | 'plan';
+
+/** An oven at °C, and s until what is in it is done or looked at. */
+export interface OvenOrder {
+  readonly ovenC: number;
+  readonly afterS: number;
+}
 
 /** How set-aside pieces are finished: the oven's °C, and s until they are looked at. Source: docs/models/practice.md. */
-export const OVEN_FINISH: Readonly<Record<OvenWhy, { readonly ovenC: number; readonly afterS: number }>> = {
+export const OVEN_FINISH: Readonly<Record<Exclude<OvenWhy, 'plan'>, OvenOrder>> = {
   burst: { ovenC: 175, afterS: 20 * 60 },
   // Until the core is there: probed each ten minutes.
   raw: { ovenC: 160, afterS: 10 * 60 },
@@ -21,6 +27,8 @@ export type SeenLooks = 'paler' | 'as-shown' | 'darker';
 export type StoveAct = ActBase &
   (
     | { readonly kind: PieceActKind; readonly pieces: readonly number[] }
+    /** Out of the oil and into the oven as planned, with the order that was given. */
+    | ({ readonly kind: 'to-oven'; readonly pieces: readonly number[] } & OvenOrder)
     | { readonly kind: 'burner'; readonly setting: number }
     /** Crumbs taken off; somebody is at the stove. */
     | { readonly kind: 'skim' }
@@ -53,7 +61,7 @@ export interface StovePiece {
   readonly outS: number | null;
   readonly burst: boolean;
   /** Set aside to the oven, s; `outS` `null` while it is in there. `null`: never set aside. */
-  readonly oven: { readonly why: OvenWhy; readonly inS: number; readonly outS: number | null } | null;
+  readonly oven: (OvenOrder & { readonly why: OvenWhy; readonly inS: number; readonly outS: number | null }) | null;
 }
 
 /** The stove as the acts so far leave it. */
@@ -66,12 +74,12 @@ export interface StoveState {
   readonly loads: number;
   /** First drop of each load, s. */
   readonly loadStartsS: readonly number[];
-  /** Out of the oil whole, and not set aside. */
+  /** Through all their heat whole, and not set aside. */
   readonly done: number;
   readonly burst: number;
   /** Whole, but set aside to the oven, in it or through with it. */
   readonly aside: number;
-  /** Set aside and still in the oven, burst ones too. */
+  /** Still in the oven: set aside, burst, or as planned. */
   readonly inOven: readonly StovePiece[];
   readonly toFry: number;
   /** Last time crumbs were taken off, and the last sign of somebody at the stove, s; `null`: never. */
@@ -131,6 +139,9 @@ export function stoveState(acts: readonly StoveAct[], planned: number): StoveSta
       case 'oil':
         judged.push(act);
         break;
+      case 'to-oven':
+        for (const number of act.pieces) intoOven(pieces, number, act.atS, act);
+        break;
       default:
         if (act.kind === 'drop' && inPot().length === 0) loads += 1;
         for (const number of act.pieces) applyToPiece(pieces, act.kind, number, act.atS, loads);
@@ -139,7 +150,7 @@ export function stoveState(acts: readonly StoveAct[], planned: number): StoveSta
   const all = [...pieces.values()].sort((a, b) => a.number - b.number);
   const burst = all.filter((piece) => piece.burst).length;
   const whole = all.filter((piece) => piece.outS !== null && !piece.burst);
-  const aside = whole.filter((piece) => piece.oven !== null).length;
+  const aside = whole.filter(({ oven }) => oven !== null && oven.why !== 'plan').length;
   const firstDrops = new Map<number, number>();
   for (const { load, droppedS } of [...all].sort((a, b) => a.droppedS - b.droppedS)) {
     if (!firstDrops.has(load)) firstDrops.set(load, droppedS);
@@ -151,7 +162,7 @@ export function stoveState(acts: readonly StoveAct[], planned: number): StoveSta
     burnerS,
     loads,
     loadStartsS: [...firstDrops.values()],
-    done: whole.length - aside,
+    done: whole.filter(isThrough).length,
     burst,
     aside,
     inOven: all.filter((piece) => piece.oven !== null && piece.oven.outS === null),
@@ -163,6 +174,27 @@ export function stoveState(acts: readonly StoveAct[], planned: number): StoveSta
     takenBack,
     lastAct,
   };
+}
+
+/**
+ * Whether a piece has been through all its heat: out of the oil, and out of the oven where the plan has one.
+ * @example isThrough({ outS: 600, oven: null }) // true
+ */
+export function isThrough({ outS, oven }: Pick<StovePiece, 'outS' | 'oven'>): boolean {
+  return outS !== null && (oven === null || (oven.why === 'plan' && oven.outS !== null));
+}
+
+const ovenFor = (why: 'burst' | 'raw', inS: number): StovePiece['oven'] => ({
+  ...OVEN_FINISH[why],
+  why,
+  inS,
+  outS: null,
+});
+
+function intoOven(pieces: Map<number, StovePiece>, number: number, atS: number, { ovenC, afterS }: OvenOrder): void {
+  const piece = pieces.get(number);
+  if (!piece || piece.outS !== null) return;
+  pieces.set(number, { ...piece, outS: atS, oven: { why: 'plan', ovenC, afterS, inS: atS, outS: null } });
 }
 
 function applyToPiece(
@@ -186,12 +218,12 @@ function applyToPiece(
     case 'burst':
       // A piece that opens is taken out at once and finished in the oven.
       if (piece && piece.outS === null)
-        pieces.set(number, { ...piece, outS: atS, burst: true, oven: { why: 'burst', inS: atS, outS: null } });
+        pieces.set(number, { ...piece, outS: atS, burst: true, oven: ovenFor('burst', atS) });
       return;
     case 'aside':
       // From the oil, or from the rack when it turned out raw.
-      if (piece && piece.oven === null)
-        pieces.set(number, { ...piece, outS: piece.outS ?? atS, oven: { why: 'raw', inS: atS, outS: null } });
+      if (piece && (piece.oven === null || isThrough(piece)))
+        pieces.set(number, { ...piece, outS: piece.outS ?? atS, oven: ovenFor('raw', atS) });
       return;
     case 'oven-out':
       if (piece?.oven && piece.oven.outS === null) pieces.set(number, { ...piece, oven: { ...piece.oven, outS: atS } });

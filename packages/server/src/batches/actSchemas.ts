@@ -28,6 +28,7 @@ export const act = unionOf<StoveAct, 'kind'>('kind', {
   burst: ofPieces,
   aside: ofPieces,
   'oven-out': ofPieces,
+  'to-oven': { ...ofPieces, ovenC: within(RANGES.oven.ovenC), afterS: within(RANGES.oven.minutesS) },
   burner: { ...base, setting: within(F.setting) },
   'take-back': { ...base, actId: uuid },
   skim: base,

@@ -1,6 +1,7 @@
 import { CHANGES, TEST_CHANGES } from '@ember-fold/core/ledger';
 import {
   type BakeChoices,
+  type OvenPhase,
   type BatchDraft,
   DOUGH_FAMILIES,
   EDGES,
@@ -126,6 +127,10 @@ const tray = objectOf<Tray>({
     pot: line(120).optional(),
     ramp: Joi.object({ outC: within(D.oilC), overS: within(D.rampS) }).optional(),
     pipeline: Joi.boolean().strict().optional(),
+    thenOven: objectOf<OvenPhase>({
+      ovenC: within(RANGES.oven.ovenC),
+      minutesS: within(RANGES.oven.minutesS).allow(null),
+    }).optional(),
     crispC: within(RANGES.oven.ovenC).optional(),
   }).required(),
 }).optional();

@@ -70,6 +70,7 @@ const Step = styled(Button)`
 const KEY: Record<NextStep['act'], string | null> = {
   turn: 'T',
   'take-out': 'O',
+  'to-oven': 'O',
   drop: 'D',
   skim: 'K',
   burner: null,

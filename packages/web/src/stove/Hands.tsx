@@ -91,6 +91,7 @@ export function Hands({ draft, figures, pad, ear, printer, onFinish, advises }: 
     else if (step.act === 'burner') pad.burner(step.value);
     else if (step.act === 'skim') pad.skim();
     else if (step.act === 'aside') pad.aside(step.pieces);
+    else if (step.act === 'to-oven') pad.takeOut(step.pieces);
     else pad.pieces(step.act, step.pieces);
   };
   return (
@@ -116,7 +117,9 @@ export function Hands({ draft, figures, pad, ear, printer, onFinish, advises }: 
               ? null
               : first === 'turn' || first === 'take-out' || first === 'drop'
                 ? first
-                : null
+                : first === 'to-oven'
+                  ? 'take-out'
+                  : null
           }
           toFry={state.toFry}
           canTakeBack={state.lastAct !== null}

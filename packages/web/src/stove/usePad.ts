@@ -44,10 +44,10 @@ export function usePad(
   const targets = figures ? stoveTargets(figures, selected, fewer) : NOTHING;
   const record = (act: WithoutBase<StoveAct>) =>
     send({ ...act, id: crypto.randomUUID(), atS: Math.max(0, stoveSecond(live)) } as StoveAct);
-  const inOven = (numbers: readonly number[], why: OvenWhy) => {
+  const inOven = (numbers: readonly number[], why: OvenWhy, afterS: number) => {
     if (!hasTimers) return;
     const { batchId, speed, draft } = live.stove;
-    const seconds = OVEN_FINISH[why].afterS / speed;
+    const seconds = afterS / speed;
     startTimer({ name: ovenTimerName(numbers, why, draft.name), seconds, batchId });
   };
   const pieces = (kind: PieceActKind, numbers: readonly number[]) => {
@@ -55,8 +55,17 @@ export function usePad(
     record({ kind, pieces: numbers.slice(0, RANGES.stove.together.most) });
     setSelected(new Set());
     if (kind === 'drop') setFewer(0);
-    if (kind === 'burst') inOven(numbers, 'burst');
-    if (kind === 'aside') inOven(numbers, 'raw');
+    if (kind === 'burst') inOven(numbers, 'burst', OVEN_FINISH.burst.afterS);
+    if (kind === 'aside') inOven(numbers, 'raw', OVEN_FINISH.raw.afterS);
+  };
+  /** Out of the oil, and into the oven where the plan finishes them there. */
+  const takeOut = (numbers: readonly number[]) => {
+    const order = figures?.thenOven;
+    if (!order) return pieces('take-out', numbers);
+    if (numbers.length === 0) return;
+    record({ kind: 'to-oven', pieces: numbers.slice(0, RANGES.stove.together.most), ...order });
+    setSelected(new Set());
+    inOven(numbers, 'plan', order.afterS);
   };
   /** A burst without a number is recorded only if it is clear which piece it was. */
   const burstIfClear = () => {
@@ -72,7 +81,8 @@ export function usePad(
         return next;
       }),
     pieces,
-    act: (kind: keyof PadTargets) => pieces(kind, targets[kind]),
+    takeOut,
+    act: (kind: keyof PadTargets) => (kind === 'take-out' ? takeOut(targets[kind]) : pieces(kind, targets[kind])),
     burner: (setting: number) => record({ kind: 'burner', setting }),
     /** What was taken out last and turned out raw inside, or what the list says. */
     aside: (numbers?: readonly number[]) =>

@@ -452,13 +452,15 @@ test('what is said before a batch is finished, and of the hands, reads well what
       fc.option(fc.integer({ min: 61, max: 230 })),
       (kitchen, unfried, burner, hotC) => {
         const printer = makePrinter({ ...DEFAULT_KITCHEN, ...kitchen });
-        const lines = finishLines({ unfried, burner, hotC }, printer);
+        const inOven = unfried % 3;
+        const lines = finishLines({ unfried, inOven, burner, hotC }, printer);
         for (const line of lines) {
           expect(line).not.toMatch(WRONG);
           expect(line).toMatch(/^[A-Z0-9].*\.$/);
           if (kitchen.temperature === 'F') expect(line).not.toMatch(/°C/);
         }
         expect(lines.some((line) => /not been fried/.test(line))).toBe(unfried > 0);
+        expect(lines.some((line) => /still in the oven/.test(line))).toBe(inOven > 0);
         expect(lines.some((line) => /Stay with it/.test(line))).toBe(hotC !== null);
         expect(lines.some((line) => /Turn it off/.test(line))).toBe(burner > 0);
         const hands = handsText({ eachS: 2 + unfried / 7, lowS: 1, highS: 4, times: burner });

@@ -7,12 +7,12 @@ import { copyFryBody, createFryBody, type FryBody, type FryBodySpec } from '../.
 import { coreMustBeSafe, safeCoreC } from '../../filling/fillingSafety.js';
 import { ovenSkinH } from '../../frying/ovenHeat.js';
 import { doughSetC, solveFry } from '../../frying/solveFry.js';
-import type { FryPlan } from '../../frying/fryPlan.js';
 import { isFryable } from '../../shapes/kit/piece.js';
 import type { TrayDraft } from '../../draft/draft.js';
 import { fryArm } from './fryArms.js';
 import { planCold } from '../tray/planCold.js';
-import { type BakedPiece, bakedPiece, inOven, onRack, OVEN_HORIZON_S, OVEN_STEPPING, ovenH } from '../tray/trayBake.js';
+import { type BakedPiece, bakedPiece, ovenH } from '../tray/trayBake.js';
+import { onRack, onTray, OVEN_HORIZON_S, OVEN_STEPPING } from '../../heat/runPhase.js';
 import { fryBodyOf } from '../tray/trayBody.js';
 import type { Kitchen } from '../../draft/kitchen.js';
 
@@ -50,20 +50,6 @@ export function bakePlan(draft: TrayDraft, kitchen: Kitchen, ovenC: number): Bak
         ? null
         : rescueS(body, draft.fry.oilC, halfS, ovenC, ovenH(draft, kitchen, ovenC), safeCoreC(draft)),
   };
-}
-
-/**
- * A piece of a plan that is taken out by its colour and finished in the oven, s in there; `null`:
- * not done in an hour and a half.
- */
-export function finishInOvenS(
-  draft: TrayDraft,
-  kitchen: Kitchen,
-  { body }: Pick<FryPlan, 'body'>,
-  takeOutS: number,
-  ovenC: number,
-): number | null {
-  return rescueS(body, draft.fry.oilC, takeOutS, ovenC, ovenH(draft, kitchen, ovenC), safeCoreC(draft));
 }
 
 /** Fried for a while, then in the oven until dough and core are there, s; `null`: not in an hour and a half. */
@@ -153,7 +139,7 @@ export function ovenFactorSeen(draft: TrayDraft, kitchen: Kitchen, ovenC: number
     } as const;
     const enough = { afterS: 0, leastS: goldenS };
     const inTin = shapeOf(draft.shape).standsInTin === true;
-    const baked = inOven(body, ovenSkinH(ovenC, inTin, factor), inTin);
+    const baked = onTray(body, ovenSkinH(ovenC, inTin, factor), inTin);
     return solveFry({ ...spec, body: baked, stepping: OVEN_STEPPING, enough }).goldenS ?? Infinity;
   };
   let [low, high]: [number, number] = [RANGES.oven.factor.least, RANGES.oven.factor.most];

@@ -8,10 +8,10 @@ import { coreMustBeSafe } from '../../filling/fillingSafety.js';
 import { burstOverTime } from '../../frying/burstOverTime.js';
 import { fryFindings } from '../../frying/fryFindings.js';
 import type { FryPlan } from '../../frying/fryPlan.js';
-import { isDoneByRest, takeOutMoment } from '../../frying/takeOutMoment.js';
+import { isDoneByRest, type TakeOutAsk, type TakeOutMoment, takeOutMoment } from '../../frying/takeOutMoment.js';
 import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../../frying/pieceHeat.js';
 import { restInAir } from '../../frying/restInAir.js';
-import { darkerFace, doughSetC, runFry, sampleAt } from '../../frying/solveFry.js';
+import { doughSetC, type FryRun, runFry, sampleAt } from '../../frying/solveFry.js';
 import { burnerAdvice } from '../../oil/burnerAdvice.js';
 import { handsServe, type LoadSpec, oilRange, potRoom } from '../../oil/fryLoads.js';
 import { throughPot } from '../../oil/pipeline.js';
@@ -19,7 +19,8 @@ import { halfDepthOilM3, oilCautions, potLevels } from '../../oil/pot.js';
 import { isFryable, type Piece } from '../../shapes/kit/piece.js';
 import type { BatchPlan, ColdPlan, HotPlan } from '../tray/batchPlan.js';
 import { type StoveTray, fryTrays, potOrder } from './fryTrays.js';
-import { crispAgain } from '../tray/crispAgain.js';
+import { afterOil } from '../tray/afterOil.js';
+import { ovenAfterOilS } from '../tray/ovenAfterOil.js';
 import { planCold } from '../tray/planCold.js';
 import { type DayTray, planDay } from './planDay.js';
 import { trayBake } from '../tray/trayBake.js';
@@ -34,6 +35,13 @@ function meansOf(values: readonly number[], each: number): number[] {
     const some = values.slice(i * each, (i + 1) * each);
     return some.reduce((sum, value) => sum + value, 0) / some.length;
   });
+}
+
+/** When pieces come out of the oil: the cook's own minutes, by colour where an oven finishes them, or when they are right. */
+function takenOut({ fry: { minutesS, thenOven } }: TrayDraft, run: FryRun, ask: TakeOutAsk): TakeOutMoment {
+  const { doneS, takeOutColourS, goldenS } = run.solution;
+  if (minutesS !== null) return { takeOutS: minutesS, rests: !thenOven && minutesS < (doneS ?? Infinity) };
+  return thenOven ? { takeOutS: takeOutColourS ?? goldenS, rests: false } : takeOutMoment(run, ask);
 }
 
 function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryPlan {
@@ -62,11 +70,10 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
     horizonS: FRY_HORIZON_S,
   });
   const { solution } = run;
-  const { takeOutS, rests } =
-    fry.minutesS === null
-      ? takeOutMoment(run, ask)
-      : { takeOutS: fry.minutesS, rests: fry.minutesS < (solution.doneS ?? Infinity) };
-  const rest = takeOutS === null ? null : restInAir(run.bodyAt(takeOutS), kitchen.roomC);
+  const { takeOutS, rests } = takenOut(draft, run, ask);
+  const fried = takeOutS === null ? null : run.bodyAt(takeOutS);
+  const after = fried && afterOil(draft, kitchen, fried);
+  const rest = fried && restInAir(after?.thenOven?.body ?? fried, kitchen.roomC);
   const { pot, roomC } = kitchen;
   const burner = burnerAdvice(pot, roomC, fry.oilC);
   const room = potRoom(pot, piece.widthM * piece.depthM * 0.8);
@@ -98,6 +105,9 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
     solution,
     takeOutS,
     atTakeOut,
+    thenOven: after?.thenOven
+      ? { ...after.thenOven.plan, afterLastS: ovenAfterOilS(draft, loads, takeOutS!, after.thenOven.plan.minutesS) }
+      : null,
     rest,
     needsRest: rest !== null && rests && isDoneByRest(rest, ask),
     oilUptakeKg: atTakeOut && oilUptakeKg(bulk, atTakeOut.waterKgPerM2),
@@ -116,7 +126,7 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
     warmUpS: burner?.warmS ?? null,
     burner,
     hold: holdOf(draft, kitchen, foldedBodyOf(draft, kitchen, cold, piece)),
-    crisp: takeOutS === null ? null : crispAgain(draft, kitchen, body, takeOutS, darkerFace(atTakeOut!)),
+    crisp: after?.crisp ?? null,
   };
   return { ...plan, findings: fryFindings(plan, draft, cold.dough.figures.family, kitchen) };
 }

@@ -18,6 +18,7 @@ import { potOrder } from './fryTrays.js';
 import { ownDoughKg } from '../edit/editDraft.js';
 import { cookedKeeps, rawKeepS } from '../tray/trayKeep.js';
 import type { Finding } from '../../draft/finding.js';
+import type { FryPlan } from '../../frying/fryPlan.js';
 
 /** One tray with what is planned of it. */
 export interface DayTray {
@@ -95,6 +96,21 @@ export function throughOil(fried: readonly DayTray[], kitchen: Kitchen) {
     return from;
   });
   return { startS, totalS: atS };
+}
+
+/** How long the oven goes on after the last of the oil, s; `null`: nothing is finished in it. */
+function ovenAfterS(fried: readonly DayTray[], startS: readonly number[], totalS: number): number | null {
+  if (fried.every(({ hot }) => !hot.fry?.thenOven)) return null;
+  const ends = fried.map(({ hot: { fry } }, i) =>
+    fry?.thenOven ? startS[i]! + (fry.loads?.totalS ?? 0) + fry.thenOven.afterLastS : 0,
+  );
+  return Math.max(60, ...ends.map((endS) => endS - totalS));
+}
+
+/** s from a drop until that piece may be served, its oven included; `null`: never. @example upAfterS({ takeOutS: 300, thenOven: null }) // 300 */
+export function upAfterS({ takeOutS, thenOven }: Pick<FryPlan, 'takeOutS' | 'thenOven'>): number | null {
+  if (takeOutS === null || thenOven === null) return takeOutS;
+  return thenOven.minutesS === null ? null : takeOutS + thenOven.minutesS;
 }
 
 /**
@@ -223,6 +239,7 @@ export function planDay(
     holdS: Math.max(0, ...fried.map(holdS)) || null,
     heatS: fried[0] ? (fried[0].hot.fry!.warmUpS ?? 3 * 3600) : null,
     fryS: totalS,
+    ovenS: ovenAfterS(fried, startS, totalS),
     crispS: fried.reduce((sum, { hot }) => sum + (hot.fry!.crisp?.totalS ?? 0), 0) || null,
     bakeS: baked.length > 0 ? baked.reduce((sum, { hot }) => sum + hot.bake!.totalS, 0) : null,
     serveS: hands.serveS,
@@ -241,10 +258,10 @@ export function planDay(
         waits: waitsOf(trays, fried, startS, steps),
         // What is crisped again has not waited.
         takeOuts: fried.flatMap(({ hot }, i) =>
-          hot.fry!.crisp ? [] : [{ startS: startS[i]!, takeOutS: hot.fry!.takeOutS }],
+          hot.fry!.crisp ? [] : [{ startS: startS[i]!, takeOutS: upAfterS(hot.fry!) }],
         ),
         noMoment:
-          fried.some(({ hot }) => hot.fry!.takeOutS === null) || baked.some(({ hot }) => hot.bake!.minutesS === null),
+          fried.some(({ hot }) => upAfterS(hot.fry!) === null) || baked.some(({ hot }) => hot.bake!.minutesS === null),
         dough: doughWait(first, steps),
         keeps: cooked ? cookedKeeps(cooked.draft, cooked.cold.filling.figures) : null,
       }),

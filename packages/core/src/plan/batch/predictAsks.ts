@@ -67,6 +67,7 @@ export function predictAsks(
         futureC: draft.fry.oilC,
         gain: restGain(fry),
         ...(draft.fry.ramp && { ramp: draft.fry.ramp }),
+        ...(draft.fry.thenOven && { byColour: true }),
       },
     ];
   });

@@ -77,10 +77,12 @@ function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDra
         return [...all('hold'), ...folds('fry')];
       case 'fry':
         return all('heat', 'proof');
-      case 'crisp':
+      case 'oven':
         return all('fry');
+      case 'crisp':
+        return all('fry', 'oven');
       case 'serve':
-        return [...all('fry', 'crisp', 'bake', 'stored'), ...folds('plain')];
+        return [...all('fry', 'oven', 'crisp', 'bake', 'stored'), ...folds('plain')];
       case 'own': {
         // After the hands-on step before it.
         const before = sheet.slice(0, sheet.indexOf(step)).filter((one) => one.kind !== 'passive');

@@ -170,8 +170,9 @@ export function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: 
       return [{ ...whole, what: 'proof', kind: 'passive', check: 'poke' }];
     case 'bake':
       return [{ ...whole, what: 'bake', kind: 'passive', measures: bakeMeasures(plan) }];
+    case 'oven':
     case 'crisp':
-      return [{ ...whole, what: 'crisp', kind: 'passive' }];
+      return [{ ...whole, what: step.id, kind: 'passive' }];
     case 'heat':
       return [{ ...whole, what: 'heat', kind: 'stove', check: 'crumb' }];
     case 'fry':

@@ -4,7 +4,15 @@ import { type Kitchen } from '../../draft/kitchen.js';
 import { RANGES } from '../../draft/ranges.js';
 import { type Danger, dangerOf } from '../../stove/danger.js';
 import { doNext, type NextStep, roomInPot } from '../../stove/doNext.js';
-import { type StoveAct, type StovePiece, stoveState, type StoveState, type OilReading } from '../../stove/stoveAct.js';
+import {
+  isThrough,
+  type OvenOrder,
+  type StoveAct,
+  type StovePiece,
+  stoveState,
+  type StoveState,
+  type OilReading,
+} from '../../stove/stoveAct.js';
 import { type StoveBelief, stoveBelief } from '../../stove/stoveLearning.js';
 import { handsSeen, type HandsSeen } from '../../stove/handsSeen.js';
 import { oilNow, type OilNow } from '../../stove/oilNow.js';
@@ -79,6 +87,8 @@ export interface StoveNow {
   /** How quick today's hands are at turning and taking out. */
   readonly hands: HandsSeen;
   readonly queue: readonly FryPlace[];
+  /** The oven that finishes what comes out of the oil; `null`: none does. */
+  readonly thenOven: OvenOrder | null;
   readonly tally: {
     readonly load: number;
     readonly loads: number;
@@ -97,6 +107,11 @@ const TAKEN_OUT_TOGETHER_S = 30;
 
 const sumOf = <T>(all: readonly T[], figure: (one: T) => number): number =>
   all.reduce((sum, one) => sum + figure(one), 0);
+
+/** What goes into the oven as it comes out of the oil: where, and for how long. */
+function ovenOf({ fry: { thenOven } }: StoveTray): { readonly thenOven?: OvenOrder } {
+  return thenOven?.minutesS == null ? {} : { thenOven: { ovenC: thenOven.ovenC, afterS: thenOven.minutesS } };
+}
 
 /** Pieces of this tray that have not been in the oil. */
 function leftOf({ draft, first }: StoveTray, { pieces }: StoveState): number {
@@ -126,9 +141,10 @@ const undated = (one: PiecePrediction): PiecePrediction => ({
 /** Taken out whole with the last taking out, and not judged yet. */
 function toJudge(state: StoveState, cores: ReadonlyMap<number, number>): Judge {
   const judged = new Set(state.judged.flatMap((act) => (act.kind === 'seen' ? act.pieces : [])));
-  const out = state.pieces.filter((piece) => piece.outS !== null && piece.oven === null);
-  const lastS = out.reduce((most, piece) => Math.max(most, piece.outS!), -1);
-  const pieces = out.filter((piece) => piece.outS! >= lastS - TAKEN_OUT_TOGETHER_S && !judged.has(piece.number));
+  const outAt = ({ outS, oven }: StovePiece) => oven?.outS ?? outS!;
+  const out = state.pieces.filter(isThrough);
+  const lastS = out.reduce((most, piece) => Math.max(most, outAt(piece)), -1);
+  const pieces = out.filter((piece) => outAt(piece) >= lastS - TAKEN_OUT_TOGETHER_S && !judged.has(piece.number));
   const coreOf = pieces[0]?.number ?? null;
   const read = coreOf === null ? undefined : cores.get(coreOf);
   // Burnt far past anything that was meant, what was read of it says nothing.
@@ -195,6 +211,7 @@ export function stoveNow(
     drawW: fry.drawW,
     coreTargetC: safeCoreC(draft),
     trial,
+    ...ovenOf(tray),
   };
   return {
     nowS,
@@ -213,6 +230,7 @@ export function stoveNow(
     fit: known.fit,
     hands: handsSeen(acts),
     queue: known.queue,
+    thenOven: plan.thenOven ?? null,
     tally: {
       load: Math.max(1, state.loads),
       loads: Math.max(

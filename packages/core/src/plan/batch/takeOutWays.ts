@@ -3,7 +3,6 @@ import type { TrayDraft } from '../../draft/draft.js';
 import { type Kitchen, smokePointC } from '../../draft/kitchen.js';
 import { doughFamily } from '../../families/families.js';
 import type { FryPlan } from '../../frying/fryPlan.js';
-import { finishInOvenS } from './bakePlan.js';
 import { withFold, withSizeFor } from '../edit/editDraft.js';
 import { planHot } from './planBatch.js';
 import { planCold } from '../tray/planCold.js';
@@ -17,8 +16,8 @@ export interface TakeOutWay {
   readonly draft: TrayDraft;
   /** s in the oil. */
   readonly takeOutS: number;
-  /** Coldest filling at the first bite, °C; `null` out of the oven: the probe tells. */
-  readonly biteC: number | null;
+  /** Coldest filling at the first bite, °C. */
+  readonly biteC: number;
   /** Then in the oven at `FINISH_C`, s; `null`: it is done without. */
   readonly ovenS: number | null;
 }
@@ -90,20 +89,11 @@ function warmer(draft: TrayDraft): TrayDraft[] {
 
 /** Taken out by its colour from the oil as it is, and then in the oven until it is done inside. */
 function inOven(draft: TrayDraft, kitchen: Kitchen): TakeOutWay[] {
-  const cold = planCold(draft, kitchen);
-  const { fry } = planHot(draft, kitchen, cold, null);
-  const takeOutS = fry?.solution.takeOutColourS ?? fry?.solution.goldenS ?? null;
-  if (!fry || takeOutS === null) return [];
-  const ovenS = finishInOvenS(draft, kitchen, fry, takeOutS, FINISH_C);
-  if (ovenS === null) return [];
+  const finished = { ...draft, fry: { ...draft.fry, thenOven: { ovenC: FINISH_C, minutesS: null } } };
+  const { fry } = planHot(finished, kitchen, planCold(finished, kitchen), null);
+  if (!fry?.thenOven || fry.takeOutS === null || fry.thenOven.minutesS === null || fry.thenOven.isDark) return [];
   return [
-    {
-      id: 'oven',
-      draft: { ...draft, fry: { ...draft.fry, minutesS: Math.round(takeOutS) } },
-      takeOutS,
-      biteC: null,
-      ovenS,
-    },
+    { id: 'oven', draft: finished, takeOutS: fry.takeOutS, biteC: fry.rest!.biteC, ovenS: fry.thenOven.minutesS },
   ];
 }
 
@@ -114,7 +104,8 @@ function inOven(draft: TrayDraft, kitchen: Kitchen): TakeOutWay[] {
  * @example takeOutWays({ ...draft, fry: { ...draft.fry, oilC: 115 } }, kitchen)[0].id // 'hotter'
  */
 export function takeOutWays(draft: TrayDraft, kitchen: Kitchen): TakeOutWay[] {
-  const free = { ...draft, fry: { ...draft.fry, minutesS: null, loadSize: null } };
+  const { thenOven: _oven, ...fry } = draft.fry;
+  const free = { ...draft, fry: { ...fry, minutesS: null, loadSize: null } };
   const hottestC = Math.min(RANGES.draft.oilC.most, 190, smokePointC(kitchen) - UNDER_SMOKE_C);
   return [
     ...firstRight('cooler', oils(free, -STEP_C, COOLEST_C), kitchen),

@@ -82,6 +82,10 @@ export function mostOf(part: DayPart, reach: Reach): DayLag[] {
       if (end && next)
         within(end, { work: next.work, atS: next.one.fromS }, proof.durationS * (1 + OVER_PROOF), COST.late);
     }
+  // What the oven finishes goes into it as it comes out of the oil.
+  const oven = workOf(sheet.find(({ what }) => what === 'oven'));
+  const outOfOil = oven ? endOf(sheet.find(({ what }) => what === 'fry')!) : null;
+  if (oven && outOfOil) within(outOfOil, { work: oven.work, atS: oven.one.fromS }, 60, COST.unsafe);
   // What is crisped again keeps in the fridge after the oil as other leftovers do.
   const crisp = workOf(sheet.find(({ what }) => what === 'crisp'));
   const frying = sheet.find(({ what }) => what === 'fry');

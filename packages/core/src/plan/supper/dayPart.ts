@@ -9,13 +9,11 @@ import { lastDropS } from '../../oil/pipeline.js';
 import { fryTrays } from '../batch/fryTrays.js';
 import { type PartStay, partStays } from '../batch/partStays.js';
 import type { PlannedTray } from '../batch/planBatch.js';
-import { throughOil } from '../batch/planDay.js';
+import { throughOil, upAfterS } from '../batch/planDay.js';
 import { runSheet } from '../batch/runSheet.js';
 import { type RunStep } from '../batch/runSteps.js';
 import { type SupperPart, supperPart } from './supperEats.js';
 import { rawKeepS } from '../tray/trayKeep.js';
-
-/** Filled pieces are at room temperature no longer than this, all waits together, s. */
 
 /** Which cutter cuts a tray's blanks: by its size, to the millimetre; `null`: none does. */
 function cutterOf({ shape, fold, fromStored }: TrayDraft): string | null {
@@ -51,12 +49,20 @@ export interface DayPart extends SupperPart {
   readonly stays: readonly PartStay[];
   /** First pieces out of the oil, s after the batch's first drop; `null`: nothing is fried, or never right. */
   readonly firstUpS: number | null;
+  /** The oven that finishes fried pieces is taken so long before the last is out of the oil, s; 0: none is. */
+  readonly ovenLeadS: number;
   /** All that is fried is crisped again in the oven: it may be fried earlier. */
   readonly isCrisped: boolean;
   /** All that is fried or baked comes out right as planned. */
   readonly hasMoment: boolean;
   /** s in which oil of this batch's heat cools until it hurts nobody; 0: nothing is fried. */
   readonly coolsS: number;
+}
+
+/** From the first piece out of the oil that goes into the oven until the last is out of the oil, s. */
+function ovenLeadS(fried: readonly PlannedTray[], startS: readonly number[], totalS: number): number {
+  const outS = fried.flatMap(({ plan: { fry } }, i) => (fry?.thenOven ? startS[i]! + (fry.takeOutS ?? 0) : []));
+  return outS.length === 0 ? 0 : Math.max(0, Math.round(totalS - Math.min(...outS)));
 }
 
 /**
@@ -76,7 +82,7 @@ export function dayPart(
   const isMade = sheet.some(({ what }) => what === 'fold');
   const isCold = sheet.some(({ what }) => what === 'warm');
   const fried = fryTrays(batch).flatMap(({ draft: { mark } }) => planned.filter(({ draft }) => draft.mark === mark));
-  const { startS } = throughOil(
+  const { startS, totalS } = throughOil(
     fried.map(({ draft, plan }) => ({ draft, cold: plan, hot: plan })),
     kitchen,
   );
@@ -105,10 +111,12 @@ export function dayPart(
       isWarm: draft.fry.start === 'room',
       lastDropS: lastDropsS[i]!,
     })),
-    firstUpS: fried[0]?.plan.fry?.takeOutS ?? null,
+    ovenLeadS: ovenLeadS(fried, startS, totalS),
+    firstUpS: fried[0]?.plan.fry ? upAfterS(fried[0].plan.fry) : null,
     isCrisped: fried.length > 0 && fried.every(({ plan: { fry } }) => fry?.crisp?.minutesS != null),
     hasMoment: planned.every(
-      ({ plan: { fry, bake } }) => fry?.takeOutS !== null && fry?.crisp?.minutesS !== null && bake?.minutesS !== null,
+      ({ plan: { fry, bake } }) =>
+        (fry === null || upAfterS(fry) !== null) && fry?.crisp?.minutesS !== null && bake?.minutesS !== null,
     ),
     coolsS: part.job ? oilChangeS(kitchen.pot, kitchen.roomC, part.job.oilC, LIMITS.oil.leaveBelowC) : 0,
   };

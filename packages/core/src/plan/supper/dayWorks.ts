@@ -6,12 +6,15 @@ import type { RunStep } from '../batch/runSteps.js';
 /** What lies so long before the table is work of an earlier day, s: no day of cooking is as long. */
 export const EARLIER_S = 18 * 3600;
 /** Steps that take the oven and go on by themselves. @example isInOven('bake') // true */
-export const isInOven = (what: DayStep['what']): boolean => what === 'bake' || what === 'crisp';
+export const isInOven = (what: DayStep['what']): boolean => what === 'bake' || what === 'oven' || what === 'crisp';
 /** Steps that hands do one right after the other. */
 const JOINED: Partial<Record<RunStep['what'], RunStep['what']>> = { 'cook-filling': 'weigh-filling', fold: 'roll' };
 
 /** Every run of hands-on steps away from the pot, and every bake, of what is still open. */
-export function handsOf({ batchId, sheet, eatMs, cutters }: DayPart, { states, oneCutter }: DayAsk): DayWork[] {
+export function handsOf(
+  { batchId, sheet, eatMs, cutters, ovenLeadS }: DayPart,
+  { states, oneCutter }: DayAsk,
+): DayWork[] {
   const state = states[batchId] ?? new Map();
   const open = sheet.filter(
     ({ id, kind, what }) =>
@@ -34,14 +37,16 @@ export function handsOf({ batchId, sheet, eatMs, cutters }: DayPart, { states, o
       continue;
     }
     const isBake = isInOven(step.what);
+    // What the oven finishes goes in load by load: it is taken from the first load on.
+    const leadS = step.what === 'oven' ? ovenLeadS : 0;
     const cutter = oneCutter ? cutters[step.mark ?? ''] : undefined;
     works.push({
       id: `${batchId} ${step.id}`,
-      lengthS,
+      lengthS: leadS + lengthS,
       group: batchId,
       pot: null,
       eatMs,
-      steps: [one(0)],
+      steps: [one(leadS)],
       hands: isBake ? null : 'board',
       things: isBake ? ['oven'] : step.what === 'roll' && cutter !== undefined ? [cutter] : [],
       isEarlier: eatMs - (step.startMs + 1000 * step.durationS) > 1000 * EARLIER_S,

@@ -5,26 +5,12 @@ import type { Kitchen } from '../../draft/kitchen.js';
 import { RANGES } from '../../draft/ranges.js';
 import { requireIn } from '../../errors.js';
 import { coreMustBeSafe } from '../../filling/fillingSafety.js';
-import { FRY_STEPPING } from '../../frying/advanceFry.js';
-import { evenSurface, type FryBodySpec } from '../../frying/fryBody.js';
-import { ovenBelief, type OvenBelief, ovenSkinH, trayH } from '../../frying/ovenHeat.js';
+import type { FryBodySpec } from '../../frying/fryBody.js';
+import { onTray, OVEN_HORIZON_S, OVEN_STEPPING } from '../../heat/runPhase.js';
+import { ovenBelief, type OvenBelief, ovenSkinH } from '../../frying/ovenHeat.js';
 import { sampleAt, solveFry } from '../../frying/solveFry.js';
 
-/** How long the oven is looked at, s. */
-export const OVEN_HORIZON_S = 5400;
 const LATER_S = 60;
-export const OVEN_STEPPING = { ...FRY_STEPPING, mostS: 5 };
-
-/** The same body on a rack, with air and walls all round it instead of oil. @param h W/m²K */
-export function onRack(body: FryBodySpec, h: number): FryBodySpec {
-  return { ...body, faces: 'one', surface: evenSurface(h) };
-}
-
-/** The same body on a tray: its lower face takes heat from that, its upper from air and walls. A tin is its own tray all round. */
-export function inOven(body: FryBodySpec, h: number, inTin: boolean): FryBodySpec {
-  if (inTin) return onRack(body, h);
-  return { ...body, faces: 'two', exposedShare: 0.5, upperDry: 1, surface: evenSurface(trayH(h)), topH: h };
-}
 
 /** Heat at the skin of this draft's pieces in this kitchen's oven, W/m²K. */
 export function ovenH(draft: TrayDraft, kitchen: Pick<Kitchen, 'ovenSeen'>, ovenC: number): number {
@@ -49,7 +35,7 @@ export interface BakedPiece {
 /** The fryer's solver with air and glowing walls for oil. @param body as it would go into the oil */
 export function bakedPiece(draft: TrayDraft, kitchen: Kitchen, body: FryBodySpec, ovenC: number): BakedPiece {
   const baked = solveFry({
-    body: inOven(body, ovenH(draft, kitchen, ovenC), shapeOf(draft.shape).standsInTin === true),
+    body: onTray(body, ovenH(draft, kitchen, ovenC), shapeOf(draft.shape).standsInTin === true),
     oilC: ovenC,
     turn: 'held-under',
     horizonS: OVEN_HORIZON_S,

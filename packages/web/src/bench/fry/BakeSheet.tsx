@@ -79,6 +79,19 @@ export function BakeSheet({ line, onClose }: { readonly line: Line; readonly onC
       >
         {draft.fry.crispC === undefined ? T.fryEarlyAndCrisp(printer.temp(ovenC)) : T.eatFromTheOil}
       </Button>
+      <Button
+        $look="quiet"
+        style={{ padding: 0 }}
+        onPress={() => {
+          edit('fry.thenOven.ovenC', (d) => {
+            const { thenOven, ...fry } = d.fry;
+            return { ...d, fry: thenOven ? fry : { ...fry, minutesS: null, thenOven: { ovenC, minutesS: null } } };
+          });
+          onClose();
+        }}
+      >
+        {draft.fry.thenOven ? T.noOven : T.finishInOven(printer.temp(ovenC))}
+      </Button>
       <OvenSeen line={line} ovenC={ovenC} />
     </Sheet>
   );

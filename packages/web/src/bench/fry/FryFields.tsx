@@ -1,4 +1,4 @@
-import { RANGES, type StartState, type TurnMethod } from '@ember-fold/core/plan';
+import { type OvenPhase, RANGES, type StartState, type TurnMethod } from '@ember-fold/core/plan';
 import { Suspense } from 'react';
 import { styled } from 'styled-components';
 import { editPot } from '../../data/draft/editKitchen';
@@ -96,6 +96,46 @@ function RampFields({ line }: { readonly line: Line }) {
   );
 }
 
+/** The oven that finishes what comes out of the oil by its colour, and the way to do without. */
+function OvenFields({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  const { draft, hot, printer } = line;
+  const { thenOven } = draft.fry;
+  if (!thenOven) return null;
+  const set = (field: string, next: OvenPhase | null) =>
+    edit(`fry.thenOven.${field}`, (d) => {
+      const { thenOven: _before, ...fry } = d.fry;
+      return { ...d, fry: next ? { ...fry, thenOven: next } : fry };
+    });
+  const minutesS = hot?.fry?.thenOven?.minutesS ?? null;
+  return (
+    <>
+      <Row>
+        <TempField
+          label={T.thenOven}
+          value={thenOven.ovenC}
+          {...RANGES.oven.ovenC}
+          printer={printer}
+          onChange={(ovenC) => set('ovenC', { ...thenOven, ovenC })}
+        />
+      </Row>
+      <Row>
+        <MinutesField
+          label={T.ovenMinutes}
+          value={thenOven.minutesS}
+          {...RANGES.oven.minutesS}
+          whenNull={minutesS === null ? '–' : printer.time(minutesS)}
+          onChange={(next) => set('minutesS', { ...thenOven, minutesS: next })}
+          onClear={() => set('minutesS', { ...thenOven, minutesS: null })}
+        />
+      </Row>
+      <Button $look="quiet" style={{ padding: 0 }} onPress={() => set('none', null)}>
+        {T.noOven}
+      </Button>
+    </>
+  );
+}
+
 /** Oil, minutes, load, pot, and how a piece is put in and turned; the oil over all the loads. */
 export function FryFields({ line }: { readonly line: Line }) {
   const edit = useEdit();
@@ -131,6 +171,7 @@ export function FryFields({ line }: { readonly line: Line }) {
           onClear={() => set('minutesS', { minutesS: null })}
         />
       </Row>
+      <OvenFields line={line} />
       <Row>
         <OptionalCountField
           label={T.piecesInALoad}

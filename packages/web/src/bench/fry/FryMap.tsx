@@ -172,7 +172,7 @@ function MapOf({ spec, mapKey, oilC, timeS, usualC, printer, onPoint }: MapOfPro
   const percentX = (s: number) => `${(100 * s) / horizonS}%`;
   const percentY = (c: number) => `${(100 * (c - OIL.least)) / (OIL.most - OIL.least)}%`;
   const row = nearest(rows, oilC);
-  const story = row && timeS !== null ? storyText(row, oilC, timeS, horizonS, printer) : null;
+  const story = row && timeS !== null ? storyText(row, oilC, timeS, horizonS, printer, spec.byColour) : null;
   const at = (event: { clientX: number; clientY: number }): [number, number] | null => {
     const box = plane.current?.getBoundingClientRect();
     if (!box) return null;
@@ -254,7 +254,7 @@ function MapOf({ spec, mapKey, oilC, timeS, usualC, printer, onPoint }: MapOfPro
       </Frame>
       <p style={{ minHeight: 44 }}>
         {under && hover
-          ? storyText(under, hover[0], hover[1], horizonS, printer)
+          ? storyText(under, hover[0], hover[1], horizonS, printer, spec.byColour)
           : (story ?? (whole ? T.chooseOnTheMap : T.workingItOut))}
       </p>
       <Soft data-margins>

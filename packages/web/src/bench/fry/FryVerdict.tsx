@@ -42,7 +42,7 @@ function FacesAtTakeOut({ line }: { readonly line: Line }) {
   const fry = line.hot?.fry;
   const piece = line.cold.fold.piece;
   if (!fry?.atTakeOut || !piece) return null;
-  const { colours } = fry.atTakeOut;
+  const { colours } = fry.thenOven ?? fry.atTakeOut;
   return (
     <Faces>
       {colours.map((colour, i) => (
@@ -65,9 +65,10 @@ function outcomeText(line: Line): string {
   const { fry } = line.hot;
   if (!fry) return T.nothingToFry;
   if (!fry.atTakeOut) return fry.solution.darkS === null ? T.notDoneWithinHalfAn : T.noRightMoment;
-  const cooked = fry.findings.some((f) => f.code === 'fry.cooked');
-  const raw = fry.findings.some((f) => f.code === 'fry.raw-ring');
-  const pale = CRUST_WORD[crustName(Math.min(...fry.atTakeOut.colours))];
+  const has = (...codes: readonly string[]) => fry.findings.some(({ code }) => codes.includes(code));
+  const cooked = has('fry.cooked', 'fry.then-oven');
+  const raw = has('fry.raw-ring', 'fry.then-oven-raw');
+  const pale = CRUST_WORD[crustName(Math.min(...(fry.thenOven ?? fry.atTakeOut).colours))];
   return `${pale}, ${cooked ? T.cookedThrough : raw ? T.rawRingInside : T.coreNotYetHot}`;
 }
 
@@ -81,7 +82,12 @@ function VerdictOf({ line }: { readonly line: Line }) {
       <Soft>
         {plan?.takeOutS == null
           ? T.at(printer.temp(fry.oilC))
-          : T.atFor(printer.temp(fry.oilC), printer.time(plan.takeOutS))}
+          : [
+              T.atFor(printer.temp(fry.oilC), printer.time(plan.takeOutS)),
+              ...(plan.thenOven?.minutesS == null
+                ? []
+                : [T.thenInOven(printer.span(plan.thenOven.minutesS), printer.temp(plan.thenOven.ovenC))]),
+            ].join(T.phaseJoin)}
       </Soft>
       <Outcome>{outcomeText(line)}</Outcome>
       <FacesAtTakeOut line={line} />

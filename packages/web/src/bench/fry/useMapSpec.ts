@@ -33,6 +33,7 @@ export function useMapSpec(
     draft.fry.ramp ?? null,
     draft.fry.ramp ? draft.fry.oilC : null,
     kitchen.learnt?.portions?.value ?? null,
+    draft.fry.thenOven !== undefined,
   ]);
   const [held, setHeld] = useState({ pieceKey: '', horizonS: 0 });
   // The scale belongs to the piece: it must not change under a hand that drags the point.
@@ -41,7 +42,7 @@ export function useMapSpec(
   const { horizonS } = held;
   const key = `${pieceKey} ${horizonS}`;
   const spec = useMemo((): FryMapSpec | null => {
-    const [body, turn, target, isLine, ramp, fromC, portionSpread] = JSON.parse(pieceKey) as [
+    const [body, turn, target, isLine, ramp, fromC, portionSpread, byColour] = JSON.parse(pieceKey) as [
       FryMapSpec['body'] | null,
       FryMapSpec['turn'],
       number,
@@ -49,6 +50,7 @@ export function useMapSpec(
       NonNullable<FryMapSpec['ramp']>['ramp'] | null,
       number | null,
       number | null,
+      boolean,
     ];
     return (
       body && {
@@ -57,6 +59,7 @@ export function useMapSpec(
         coreTargetC: target,
         coreIsLine: isLine,
         ...(ramp && fromC !== null && { ramp: { ramp, fromC } }),
+        ...(byColour && { byColour }),
         ...(portionSpread !== null && { portionSpread }),
         horizonS,
         oilC: MAP_OIL,

@@ -11,7 +11,7 @@ interface Left extends LeftSession {
   readonly choices: PracticeChoices;
 }
 
-const PIECE_ACTS = ['drop', 'turn', 'take-out', 'burst', 'aside', 'oven-out', 'seen'];
+const PIECE_ACTS = ['drop', 'turn', 'take-out', 'to-oven', 'burst', 'aside', 'oven-out', 'seen'];
 const isAct = (value: unknown): value is PracticeAct => {
   const one = value as Partial<PracticeAct> | null;
   const what = one?.act as { kind?: unknown; pieces?: unknown } | undefined;

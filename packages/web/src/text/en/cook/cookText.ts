@@ -25,6 +25,16 @@ function insideLines({ draft, plan: { fry } }: PlannedTray, p: Printer): string[
 const ofTray = ({ draft }: PlannedTray, several: boolean, line: string): string =>
   several ? `${trayName(draft)}: ${line}` : line;
 
+/** How what came out of the oil by its colour is finished. */
+function ovenLines({ draft, plan }: PlannedTray, p: Printer): string[] {
+  const then = plan.fry?.thenOven;
+  if (!then) return [];
+  if (then.minutesS === null) return [`They are not done within an hour and a half at ${p.temp(then.ovenC)}.`];
+  const line = `Each load stays in for ${p.span(then.minutesS)} at ${p.temp(then.ovenC)}.`;
+  if (!coreMustBeSafe(draft)) return [line];
+  return [line, `Probe one of each load: its middle must have reached ${p.temp(draft.filling.coreTargetC)}.`];
+}
+
 /** How a fried tray is crisped again. */
 function crispLines({ plan }: PlannedTray, p: Printer): string[] {
   const crisp = plan.fry?.crisp;
@@ -146,6 +156,10 @@ const LINES: Readonly<Record<RunStepId, (of: StepOf) => readonly string[]>> = {
   ],
   hold: () => ['Put them on an open tray, not touching. Fry the oldest first.'],
   bake: ({ trays, p }) => ['Heat the oven first, without the tray in it.', ...bakeLines(trays, p)],
+  oven: ({ p, fried }) => [
+    'Heat the oven before the oil. Lay each load on a rack in the oven as it comes out of the oil, not touching.',
+    ...fried.flatMap((one) => ovenLines(one, p).map((line) => ofTray(one, fried.length > 1, line))),
+  ],
   crisp: ({ p, fried }) => [
     `Cool fried pieces on a rack, then put them in the fridge within ${p.span(LIMITS.leftovers.intoFridgeS)} of frying.`,
     'Heat the oven first. Lay the pieces out in one layer, not touching.',

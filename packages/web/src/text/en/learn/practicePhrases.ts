@@ -60,6 +60,7 @@ function actText(act: PotAct, p: Printer): string {
       return `Took out ${listText(act.pieces)}`;
     case 'burst':
       return `Took out ${listText(act.pieces)}, burst`;
+    case 'to-oven':
     case 'aside':
       return `Put ${listText(act.pieces)} in the oven`;
     case 'burner':

@@ -92,6 +92,7 @@ export const STEP_NAME = {
   proof: 'Filled pieces rise',
   hold: 'Pieces chill, freeze or dry',
   bake: 'Bake',
+  oven: 'Finish in the oven',
   crisp: 'Crisp in the oven',
   heat: 'Heat the oil',
   fry: 'Fry',

@@ -10,7 +10,6 @@ import {
   type Found,
   type NextStep,
   type OilVerdict,
-  OVEN_FINISH,
   type OvenWhy,
   type SeenLooks,
   type StartPoint,
@@ -43,6 +42,11 @@ export function nextText(
       return { what: `Turn ${list}`, why: 'The other side needs to brown.' };
     case 'take-out':
       return { what: `Take out ${list}`, why: 'They are cooked and golden on both sides.' };
+    case 'to-oven':
+      return {
+        what: `Take out ${list}, into the oven`,
+        why: `They are golden. The oven at ${temp(step.value)} cooks the middle.`,
+      };
     case 'drop':
       return {
         what: `Drop ${step.pieces.length}`,
@@ -153,13 +157,15 @@ export const DANGER: Record<DangerId, { readonly title: string; readonly what: s
   },
 };
 
-/** Set aside to the oven: which, at what heat. */
+const OVEN_WHY: Record<OvenWhy, string> = { burst: 'burst', raw: 'raw inside', plan: 'to finish' };
+
+/** What is in the oven: which, why, at what heat. */
 export function ovenText(pieces: readonly StovePiece[], temp: (c: number) => string): string {
-  return (['burst', 'raw'] as const)
+  return (['burst', 'raw', 'plan'] as const)
     .flatMap((why) => {
-      const list = pieces.filter((piece) => piece.oven?.why === why).map((piece) => piece.number);
-      const name = why === 'burst' ? 'burst' : 'raw inside';
-      return list.length > 0 ? [`${listText(list)}, ${name}, at ${temp(OVEN_FINISH[why].ovenC)}`] : [];
+      const inThere = pieces.filter(({ oven }) => oven?.why === why);
+      const list = listText(inThere.map(({ number }) => number));
+      return inThere.length > 0 ? [`${list}, ${OVEN_WHY[why]}, at ${temp(inThere[0]!.oven!.ovenC)}`] : [];
     })
     .join('; ');
 }
@@ -167,7 +173,18 @@ export function ovenText(pieces: readonly StovePiece[], temp: (c: number) => str
 /** What a timer over set-aside pieces is called. */
 export function ovenTimerName(pieces: readonly number[], why: OvenWhy, batch: string): string {
   const many = `${plural(pieces.length, 'piece', 'pieces')} ${listText(pieces)}`;
-  return why === 'burst' ? `Burst ${many} in the oven, ${batch}` : `Probe ${many} in the oven, ${batch}`;
+  switch (why) {
+    case 'burst':
+      return `Burst ${many} in the oven, ${batch}`;
+    case 'raw':
+      return `Probe ${many} in the oven, ${batch}`;
+    case 'plan':
+      return `Take ${many} out of the oven, ${batch}`;
+    default: {
+      const never: never = why;
+      return never;
+    }
+  }
 }
 
 /** Which pot: its name, or how wide it is. */
@@ -211,11 +228,15 @@ export function fitText(
 }
 
 /** What is to be thought of before a batch is finished. */
-export function finishLines({ unfried, hotC, burner }: FinishAsks, p: Printer): readonly string[] {
+export function finishLines({ unfried, inOven, hotC, burner }: FinishAsks, p: Printer): readonly string[] {
   const lines: string[] = [];
   if (unfried > 0)
     lines.push(
       `${plural(unfried, 'One piece has', `${plain(unfried, 0)} pieces have`)} not been fried. Put raw pieces in the fridge or freezer within ${p.span(LIMITS.room.mostS)}.`,
+    );
+  if (inOven > 0)
+    lines.push(
+      `${plural(inOven, 'One piece is', `${plain(inOven, 0)} pieces are`)} still in the oven. Take ${plural(inOven, 'it', 'them')} out when the time is over.`,
     );
   if (burner > 0) lines.push(`The burner is on at ${plain(burner, 0)}. Turn it off.`);
   if (hotC !== null)

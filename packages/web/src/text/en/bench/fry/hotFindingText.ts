@@ -61,6 +61,16 @@ const SENTENCES: HotSentences = {
     `The oil rises from ${p.temp(fromC)} to ${p.temp(toC)} in ${p.span(overS)} with the pieces in.${coolS === null ? '' : ` Then it needs ${p.span(coolS)} to cool down for the next load.`}`,
   'fry.pipeline': ({ size, everyS, lowestC }, p) =>
     `A piece goes in every ${p.time(everyS)}, with ${plain(size, 0)} in the oil at a time. The oil stays at ${p.temp(lowestC)} or above.`,
+  'fry.then-oven': ({ ovenC, minutesS, coreC, biteC }, p) =>
+    `Taken out by colour, then ${p.span(minutesS)} in the oven at ${p.temp(ovenC)}: cooked through, ${p.temp(coreC)} in the middle and ${p.temp(biteC)} at the first bite.`,
+  'fry.then-oven-never': ({ ovenC }, p) =>
+    `They are not done within an hour and a half in the oven at ${p.temp(ovenC)}. Use a hotter oven.`,
+  'fry.then-oven-cold': ({ minutesS, coreC, targetC }, p) =>
+    `After ${p.span(minutesS)} in the oven the middle is only ${p.temp(coreC)}. It must reach ${p.temp(targetC)}: leave them in longer.`,
+  'fry.then-oven-raw': ({ minutesS, interfaceC }, p) =>
+    `After ${p.span(minutesS)} in the oven the innermost dough is still raw (${p.temp(interfaceC)}). Leave them in longer.`,
+  'fry.then-oven-dark': ({ minutesS, ovenC }, p) =>
+    `They get too dark: ${p.span(minutesS)} in the oven at ${p.temp(ovenC)} browns them further. Fry them paler, or use a cooler oven.`,
   'fry.crisp': ({ ovenC, minutesS, sheets }, p) =>
     `Put the fried pieces in the fridge within ${p.span(LIMITS.leftovers.intoFridgeS)}. Before serving, heat them for ${p.span(minutesS)} in the oven at ${p.temp(ovenC)}${sheets > 1 ? `, one tray of ${sheets} at a time` : ''}, until the middle reaches ${p.temp(LIMITS.core.reheatC)}.`,
   'fry.crisp-never': ({ ovenC }, p) =>

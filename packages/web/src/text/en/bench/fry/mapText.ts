@@ -16,12 +16,24 @@ function insideText({ setS, safeS }: FryMapRow, timeS: number): string {
   return isUnsafe ? 'filling not safe' : 'done inside';
 }
 
-/** The whole story of one point of the map in one sentence. */
-export function storyText(row: FryMapRow, oilC: number, timeS: number, horizonS: number, p: Printer): string {
+/** The whole story of one point of the map in one sentence. @param byColour the oven cooks it through */
+export function storyText(
+  row: FryMapRow,
+  oilC: number,
+  timeS: number,
+  horizonS: number,
+  p: Printer,
+  byColour = false,
+): string {
   const at = `${p.temp(oilC)} for ${p.time(timeS)}`;
   const colour = CRUST_WORD[crustName(palerAt(row, timeS, horizonS))];
   const { doneS, goldenS, darkS } = row;
   const region = fryRegion(row, timeS);
+  if (byColour) {
+    const next = region === 'pale' ? goldenS : darkS;
+    const turns = region === 'pale' ? 'golden' : 'too dark';
+    return `${at}: ${colour}${next === null || region === 'dark' ? '' : `, ${turns} after ${p.time(next)}`}. The oven cooks them through.`;
+  }
   switch (region) {
     case 'raw':
       return `${at}: ${colour}, ${insideText(row, timeS)}. ${doneS === null ? `It is not done inside within ${p.span(horizonS)}.` : `It is done inside after ${p.time(doneS)}.`}`;

@@ -1,4 +1,4 @@
-import { FINISH_C, type TakeOutWay, type TakeOutWayId, LIMITS } from '@ember-fold/core/plan';
+import { FINISH_C, type TakeOutWay, type TakeOutWayId } from '@ember-fold/core/plan';
 import type { Printer } from '../../../printer';
 
 /** Changes that lead to a right moment to take the pieces out. */
@@ -37,8 +37,8 @@ function changeText({ id, draft }: TakeOutWay, p: Printer): string {
 /** The result of one change. */
 export function takeOutWayText(way: TakeOutWay, p: Printer): string {
   const from = changeText(way, p);
-  if (way.ovenS !== null || way.biteC === null) {
-    return `Take them out of the oil by colour after ${p.time(way.takeOutS)}, then ${p.span(way.ovenS ?? 0)} in the oven at ${p.temp(FINISH_C)}. Probe one: the middle must reach ${p.temp(LIMITS.core.reheatC)}.`;
+  if (way.ovenS !== null) {
+    return `Take them out of the oil by colour after ${p.time(way.takeOutS)}, then finish them for ${p.span(way.ovenS)} in the oven at ${p.temp(FINISH_C)}: ${p.temp(way.biteC)} at the first bite.`;
   }
   return `${from}golden and cooked after ${p.time(way.takeOutS)}, ${p.temp(way.biteC)} at the first bite.`;
 }
