@@ -65,6 +65,7 @@ test('every step of every filling reads as sentences, with its check, its remedi
   const batches = [
     ...STARTERS.map(({ id }) => newTray('Read', id, 24, EAT)),
     { ...frozen, fry: { ...frozen.fry, crispC: 190 } },
+    { ...frozen, fry: { ...frozen.fry, thenOven: { ovenC: 175, minutesS: null } } },
     // Portions shaped and part-frozen, whole cores dried, dough and pieces of the day before.
     {
       ...frozen,
