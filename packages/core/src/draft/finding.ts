@@ -254,6 +254,7 @@ interface FindingValues {
   'serve.ahead-warm': Nothing;
   'serve.on-time': { readonly startMs: number };
   'serve.in-day-plan': { readonly startMs: number; readonly decides: 'oil' | 'hands' | 'oven' | 'waits' };
+  'serve.plan-risky': { readonly startMs: number; readonly lateShare: number };
   'serve.plan-late': { readonly lateS: number; readonly decides: 'oil' | 'hands' | 'oven' | 'waits' };
   'serve.to-fridge': { readonly limitMs: number };
   'serve.fridge-limit': Nothing;

@@ -5,6 +5,7 @@ export { bestWays, type DayWay, type DayWayOut, dayWaysFor, supperCooks, withDay
 export { TABLE_LATE_S, workRange } from '../plan/supper/dayRisk.js';
 export { dayDelay, dayMoves, dayTurns, type DayTurn } from '../plan/supper/dayTurns.js';
 export { isHeldLong } from '../plan/supper/dayOfBatch.js';
+export { DAY_TONE, type DayVerdict, dayVerdict } from '../plan/supper/dayVerdict.js';
 export { serveInDay } from '../plan/supper/serveInDay.js';
 export { type DayPlan, type DayEntry, supperDay } from '../plan/supper/supperDay.js';
 export { friedInOil, fryJobOf, supperAfter, supperOrder } from '../plan/supper/supper.js';

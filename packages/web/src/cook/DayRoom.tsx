@@ -1,4 +1,4 @@
-import { type DayTurn, dayTurns, type SupperCook, type SupperDay } from '@ember-fold/core/supper';
+import { dayVerdict, type DayTurn, dayTurns, type SupperCook, type SupperDay } from '@ember-fold/core/supper';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { memo, useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -116,7 +116,7 @@ function Run({ supperId, name, told, printer }: RunProps) {
         <h1>{name}</h1>
         {dayPlan && (
           <Soft as="span">
-            {dayPlan.lateS > 60
+            {dayVerdict(dayPlan) === 'late'
               ? E.lateBy(printer.span(dayPlan.lateS))
               : dayPlan.allUpMs === null
                 ? ''

@@ -1,5 +1,5 @@
 import type { BatchSummary, SupperRow } from '@ember-fold/core/plan';
-import { headsOf, servingsOf } from '@ember-fold/core/supper';
+import { DAY_TONE, dayVerdict, headsOf, servingsOf } from '@ember-fold/core/supper';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -117,17 +117,22 @@ export function MealSection({ meal, printer, plans, shows, onPlan }: MealProps) 
 
 /** Whether the day plan holds, and when it begins. */
 function HoldsWord({ id, printer }: { readonly id: string; readonly printer: Printer }) {
-  const dayPlan = api.useDayPlanQuery(id).data?.dayPlan;
+  const { data, isError } = api.useDayPlanQuery(id);
+  const dayPlan = data?.dayPlan;
   const first = dayPlan?.entries[0];
+  if (!data && !isError) return <Soft as="span">{E.working}</Soft>;
   if (!dayPlan || !first) return null;
-  const isLate = dayPlan.lateS > 60;
-  const tone = isLate ? 'stop' : 'good';
+  const verdict = dayVerdict(dayPlan);
+  const tone = DAY_TONE[verdict];
+  const starts = E.beginAt(`${printer.clock(first.startMs)} ${printer.day(first.startMs)}`);
   return (
     <Word $colour={toneColour(tone)}>
       <ToneMark tone={tone} size={15} />
-      {isLate
+      {verdict === 'late'
         ? E.lateBy(printer.span(dayPlan.lateS))
-        : E.beginAt(`${printer.clock(first.startMs)} ${printer.day(first.startMs)}`)}
+        : verdict === 'holds'
+          ? starts
+          : E.butIs(starts, E.verdict[verdict])}
     </Word>
   );
 }

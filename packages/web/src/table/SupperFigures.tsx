@@ -1,5 +1,5 @@
 import type { BatchSummary, SupperRow } from '@ember-fold/core/plan';
-import { headsOf, servingsOf, type SupperEats, type SupperDay } from '@ember-fold/core/supper';
+import { DAY_TONE, dayVerdict, headsOf, servingsOf, type SupperEats, type SupperDay } from '@ember-fold/core/supper';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Printer } from '../text/printer';
@@ -53,22 +53,24 @@ export function SupperFigures({ row: { supper }, batches, told, eats, printer, n
   const heads = headsOf(supper.guests);
   const pieces = batches.reduce((sum, batch) => sum + batch.pieces, 0);
   const eaten = eats && eatsText(eats, supper.each);
-  const isLate = dayPlan !== null && dayPlan.lateS > 60;
+  const verdict = dayPlan && dayVerdict(dayPlan);
+  const tone = verdict && DAY_TONE[verdict];
   const spareS = first ? (first.startMs - nowMs) / 1000 : 0;
   const tables = times.map((ms) => printer.clock(ms)).join(', ');
-  const notYet = told?.problem ? E.noPlan[told.problem] : S.notYet;
+  const waits = told === null && batches.length > 0 ? E.working : S.notYet;
+  const notYet = told?.problem ? E.noPlan[told.problem] : waits;
   const decides = dayPlan ? decidesText(dayPlan) : notYet;
   const handsS = dayPlan?.cooks.reduce((sum, cook) => sum + cook.handsS, 0) ?? 0;
   return (
     <Strip>
       <One
-        label={told?.problem ? S.tableAt : isLate ? E.late : E.holds}
+        label={verdict ? E.verdict[verdict] : S.tableAt}
         figure={
-          <Word $colour={dayPlan ? (isLate ? 'stop' : 'good') : null}>
-            {dayPlan && <ToneMark tone={isLate ? 'stop' : 'good'} size={22} />}
+          <Word $colour={tone && toneColour(tone)}>
+            {tone && <ToneMark tone={tone} size={22} />}
             {!dayPlan
               ? tables
-              : isLate
+              : verdict === 'late'
                 ? E.lateBy(printer.span(dayPlan.lateS))
                 : dayPlan.allUpMs === null
                   ? E.tableAt(tables)

@@ -173,6 +173,7 @@ it('every finding of any plan is one clean sentence with a number or an action, 
         hot: plan,
         hotIsCurrent,
         hotProblem: null,
+        times: 'known' as const,
       };
       for (const station of lineText(line)) {
         expect(`${station.figure} ${station.detail} ${station.verdict}`).not.toMatch(WRONG);

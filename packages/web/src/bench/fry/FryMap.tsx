@@ -208,7 +208,7 @@ function MapOf({ spec, mapKey, oilC, timeS, usualC, printer, onPoint }: MapOfPro
         >
           {rows.length > 1 && (
             <>
-              <span style={{ left: 8, bottom: 8 }}>{T.hatchedRawInside}</span>
+              {!spec.byColour && <span style={{ left: 8, bottom: 8 }}>{T.hatchedRawInside}</span>}
               <MapMarks rows={rows} />
               <span style={{ right: 8, top: 8 }}>{T.dark}</span>
               {labelsOf(rows, horizonS).map(([name, c]) => (

@@ -81,9 +81,9 @@ function Ahead({ line: { draft } }: { readonly line: Line }) {
 export function ServeStation({ line }: { readonly line: Line }) {
   const edit = useEdit();
   const [own, setOwn] = useState(false);
-  const { draft, printer, cold, hot } = line;
+  const { draft, printer, cold, hot, times } = line;
   const supper = useAppSelector((state) => selectSupperOf(state, line.batch.supper));
-  const serve = hot?.serve ?? null;
+  const serve = times === 'known' ? (hot?.serve ?? null) : null;
   const batchId = useAppSelector((state) => state.draft.batchId);
   const dayPlan = api.useDayPlanQuery(line.batch.supper ?? skipToken).data?.dayPlan ?? null;
   const stretches =
@@ -142,7 +142,15 @@ export function ServeStation({ line }: { readonly line: Line }) {
           {serve ? (
             <Timeline stretches={stretches} printer={printer} />
           ) : (
-            <Soft>{hot ? T.noPieceToFryYet : 'Computing…'}</Soft>
+            <Soft role="status">
+              {times === 'coming'
+                ? T.planningTheSupper
+                : times === 'out-of-reach'
+                  ? T.noPlanOfTheSupper
+                  : hot
+                    ? T.noPieceToFryYet
+                    : T.computing}
+            </Soft>
           )}
         </>
       }

@@ -9,7 +9,7 @@ import {
 } from '@ember-fold/core/plan';
 import { type DayPlan, serveInDay } from '@ember-fold/core/supper';
 import { createSelector } from '@reduxjs/toolkit';
-import type { PlannedLine } from '../../text/plannedLine';
+import type { PlannedLine, TimesKnown } from '../../text/plannedLine';
 import { makePrinter, type Printer } from '../../text/printer';
 import { api } from '../api/api';
 import { selectKitchen, selectKitchenFor } from './selectKitchen';
@@ -49,6 +49,20 @@ const selectDayPlan = (state: RootState) => {
   return supper === undefined ? null : (api.endpoints.dayPlan.select(supper)(state).data?.dayPlan ?? null);
 };
 
+/** Whether the times of a batch are known: those of a supper's batch come with the supper's plan. */
+export function timesOf(
+  supper: string | undefined,
+  query: { readonly data?: unknown; readonly isError: boolean },
+): TimesKnown {
+  if (supper === undefined || query.data !== undefined) return 'known';
+  return query.isError ? 'out-of-reach' : 'coming';
+}
+
+const selectTimes = (state: RootState): TimesKnown => {
+  const supper = state.draft.draft?.supper;
+  return timesOf(supper, api.endpoints.dayPlan.select(supper ?? '')(state));
+};
+
 const selectLine = createSelector(
   (state: RootState) => state.draft.draft,
   selectTray,
@@ -57,8 +71,9 @@ const selectLine = createSelector(
   selectCold,
   (state: RootState) => state.hot,
   selectDayPlan,
+  selectTimes,
   (state: RootState) => state.draft.batchId,
-  (batch, draft, kitchen, printer, cold, hot, dayPlan, batchId): Line | { readonly problem: string } | null => {
+  (batch, draft, kitchen, printer, cold, hot, dayPlan, times, batchId): Line | { readonly problem: string } | null => {
     if (!batch || !draft || !kitchen || !printer || !cold) return null;
     if (!cold.plan) return { problem: cold.problem };
     const hotIsCurrent = hot.draft === draft && hot.kitchen === kitchen;
@@ -72,6 +87,7 @@ const selectLine = createSelector(
       cold: cold.plan,
       hotIsCurrent,
       hot: plan && inDayPlan(plan, dayPlan, batchId),
+      times,
       trays: hot.trays,
       hotProblem: hot.problem,
     };

@@ -1,5 +1,5 @@
 import type { DayPlan, DayEntry, Supper, SupperDay } from '@ember-fold/core/supper';
-import { isHeldLong, TABLE_LATE_S } from '@ember-fold/core/supper';
+import { dayVerdict, isHeldLong, TABLE_LATE_S } from '@ember-fold/core/supper';
 import { Undo2 } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { styled } from 'styled-components';
@@ -211,7 +211,8 @@ function findings(
   if (soonerS === 0) found.push({ tone: 'good', says: E.steady });
   else {
     const tenths = Math.min(10, Math.round(10 * lateShare));
-    found.push({ tone: 'know', says: E.risky(tenths, printer.span(TABLE_LATE_S), printer.span(soonerS)) });
+    const tone = dayVerdict(dayPlan) === 'risky' ? 'look-out' : 'know';
+    found.push({ tone, says: E.risky(tenths, printer.span(TABLE_LATE_S), printer.span(soonerS)) });
   }
   for (const { pot, untilMs } of dayPlan.hotUntil)
     found.push({

@@ -6,7 +6,7 @@ import { styled } from 'styled-components';
 import { api } from '../../data/api/api';
 import { selectKitchenFor } from '../../data/draft/selectKitchen';
 import { useAppSelector } from '../../data/draft/store';
-import { inDayPlan } from '../../data/draft/useLine';
+import { inDayPlan, timesOf } from '../../data/draft/useLine';
 import { BENCH_SHEETS as T } from '#text/bench/benchSheetPhrases';
 import { lineText } from '#text/bench/lineText';
 import { makePrinter } from '../../text/printer';
@@ -89,7 +89,7 @@ export function BatchGlance({ id, version, onPlan }: BatchGlanceProps) {
     onPlanned.current = onPlan;
   });
   const kitchen = useAppSelector((state) => selectKitchenFor(state, draft));
-  const told = api.useDayPlanQuery(draft?.supper ?? skipToken).data;
+  const told = api.useDayPlanQuery(draft?.supper ?? skipToken);
   const [plan, setPlan] = useState<readonly PlannedTray[] | 'none' | null>(null);
   useEffect(() => {
     if (!draft || !kitchen) return;
@@ -119,7 +119,8 @@ export function BatchGlance({ id, version, onPlan }: BatchGlanceProps) {
     kitchen,
     printer: makePrinter(kitchen),
     cold: first.plan,
-    hot: inDayPlan(first.plan, told?.dayPlan ?? null, id),
+    hot: inDayPlan(first.plan, told.data?.dayPlan ?? null, id),
+    times: timesOf(draft.supper, told),
     hotIsCurrent: true,
     hotProblem: null,
     trays: [],

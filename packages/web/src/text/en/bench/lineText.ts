@@ -12,7 +12,7 @@ import {
   type TrayWay,
   worstTone,
 } from '@ember-fold/core/plan';
-import type { PlannedLine } from '../../plannedLine';
+import type { PlannedLine, TimesKnown } from '../../plannedLine';
 import { keepsFor, plain } from '../../printer';
 import { TONE_WORD } from '../shared/findingText';
 import { BLANK_WORD } from '../shared/shapeWords';
@@ -97,6 +97,7 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'serve.dough-waits': 'dough waits',
   'serve.late': 'late',
   'serve.plan-late': 'supper late',
+  'serve.plan-risky': 'may be late',
   'serve.to-fridge': 'chill them',
   'serve.fridge-limit': 'waits too long',
   'serve.no-take-out': 'no time plan',
@@ -188,6 +189,12 @@ function foldText({ draft, cold, printer }: PlannedLine): StationText {
   };
 }
 
+/** Why a batch of a supper has no times yet. */
+export const TIMES_WAIT: Record<Exclude<TimesKnown, 'known'>, string> = {
+  coming: 'planning the supper',
+  'out-of-reach': 'no plan of the supper here',
+};
+
 /** Shown for the few milliseconds until the worker has answered for the first time. */
 export const COMING = '…';
 const coming = (station: Station, name: string = STATION_NAME[station]): StationText => ({
@@ -207,6 +214,9 @@ const throughPot = (
   everyS === null
     ? `${loadSize} at a time, ${loads} ${plural(loads, 'load', 'loads')}, ${printer.span(totalS)}`
     : `one every ${printer.time(everyS)}, ${printer.span(totalS)}`;
+
+const thenOvenText = ({ thenOven }: FryPlan, { span }: PlannedLine['printer']): string =>
+  thenOven?.minutesS == null ? '' : `then ${span(thenOven.minutesS)} oven · `;
 
 /** A tray that is baked, frozen, chilled or left as it is. */
 function otherWayText({ draft, hot, printer }: PlannedLine, way: Exclude<TrayWay, 'fry'>): StationText {
@@ -250,13 +260,14 @@ function fryText(line: PlannedLine): StationText {
     station: 'fry',
     name,
     figure: `${printer.temp(draft.fry.oilC)} · ${takeOutS === null ? '–' : printer.time(takeOutS)}`,
-    detail: loads ? throughPot(loads, printer) : 'no right moment',
+    detail: loads ? [thenOvenText(fry, printer), throughPot(loads, printer)].join('') : 'no right moment',
     ...verdictOf('fry', fry.findings),
   };
 }
 
-function serveText({ hot, printer }: PlannedLine): StationText {
+function serveText({ hot, printer, times }: PlannedLine): StationText {
   if (!hot) return coming('serve');
+  if (times !== 'known' && hot.serve) return { ...coming('serve'), detail: TIMES_WAIT[times] };
   const { serve } = hot;
   if (!serve)
     return {

@@ -1,5 +1,5 @@
 import { plural } from '../shared/plural';
-import type { DayPlan, DayEntry, DayWayOut, SupperCook, SupperDay } from '@ember-fold/core/supper';
+import type { DayPlan, DayEntry, DayVerdict, DayWayOut, SupperCook, SupperDay } from '@ember-fold/core/supper';
 import { RUN_NAME } from '../cook/runNames';
 import { plain, type Printer } from '../../printer';
 import { DECIDES } from '../shared/decidesWords';
@@ -49,10 +49,16 @@ export const DAY_PLAN = {
   steady: 'Allowing for how much your timings vary, there are at least 9 chances in 10 of serving on time.',
   held: (each: string) =>
     `Fried long before serving: ${each}. Keep them above {warm.leastC} in the oven, or fry them later: they are best within {fried.bestS}.`,
-  holds: 'On time',
-  late: 'Late',
+  verdict: {
+    late: 'Late',
+    unsafe: 'Pieces wait too long',
+    risky: 'May be late',
+    holds: 'On time',
+  } satisfies Record<DayVerdict, string>,
+  butIs: (starts: string, verdict: string) => `${starts}: ${verdict.toLowerCase()}`,
   allUp: (clock: string) => `Last piece out at ${clock}`,
   tableAt: (clock: string) => `On the table at ${clock}`,
+  working: 'the plan is being worked out',
   lateBy: (span: string) => `${span} late`,
   toSpare: (span: string) => `${span} until you start`,
   beginAt: (when: string) => `Start ${when}`,

@@ -129,6 +129,8 @@ const SENTENCES: HotSentences = {
   'serve.on-time': ({ startMs }, p) => `Start by ${p.clock(startMs)} on ${p.day(startMs)}.`,
   'serve.in-day-plan': ({ startMs, decides }, p) =>
     `Start at ${p.clock(startMs)} on ${p.day(startMs)}, together with the other batches of the supper: ${DECIDES[decides]}.`,
+  'serve.plan-risky': ({ startMs, lateShare }, p) =>
+    `Started at ${p.clock(startMs)}, the supper is late on about ${Math.min(10, Math.round(10 * lateShare))} days in 10. Its page says how much earlier to start.`,
   'serve.plan-late': ({ lateS, decides }, p) =>
     `The supper is ${p.span(lateS)} late: ${DECIDES[decides]}. Its page shows what you can do.`,
   'serve.to-fridge': ({ limitMs }, p) =>

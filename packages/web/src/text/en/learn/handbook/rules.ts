@@ -177,6 +177,7 @@ const OF: Readonly<Record<FindingCode, keyof typeof RULE>> = {
   'serve.keeps': 'keeps',
   'serve.in-day-plan': 'day',
   'serve.plan-late': 'day',
+  'serve.plan-risky': 'day',
 };
 
 /** The rule behind a finding. */
