@@ -4,6 +4,9 @@ export type CrustName = 'raw' | 'pale' | 'golden' | 'brown' | 'dark';
 /** Upper ends of the steps on the colour scale B. Source: docs/models/frying.md, our own. */
 export const CRUST_LIMITS = { raw: 0.3, pale: 0.7, golden: 1.4, brown: 2 } as const;
 
+/** Far past too dark, a crust is burnt and bitter: nothing makes it good to eat. Our own. */
+export const BURNT_COLOUR = 3.2;
+
 /** Colour a cook takes out at when nothing else is said: well into golden on the paler face. */
 export const TAKE_OUT_COLOUR = 0.85;
 

@@ -19,8 +19,9 @@ export interface TakeOutAsk {
   readonly roomC: number;
 }
 
-/** Done with so much to spare in the oil, and so much while it rests, s. */
-const SPARE_S = 20;
+/** Done with so much to spare in the oil, s: in the plan and at the stove. */
+export const SPARE_S = 20;
+/** And so much while it rests, s. */
 const REST_SPARE_S = 10;
 /** A core that must be safe comes over its line by this much while it rests, K. */
 const SAFE_SPARE_C = 1;

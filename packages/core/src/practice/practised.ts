@@ -3,7 +3,7 @@ import type { StoveNow } from '../plan/batch/stoveNow.js';
 import type { PotSeen } from './potSeen.js';
 
 /** Nothing is predicted of a piece yet. */
-const NOT_YET = { coreC: 0, interfaceC: 0, turnAtS: null, takeOutAtS: null };
+const NOT_YET = { coreC: 0, interfaceC: 0, turnAtS: null, takeOutAtS: null, isDone: false };
 
 /**
  * What the stove page shows of a practised pot: crusts as the cook sees them, whatever the model

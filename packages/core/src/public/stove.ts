@@ -47,6 +47,8 @@ export {
   NOTHING_KNOWN,
   shownPredictions,
 } from '../plan/batch/stoveNow.js';
+export { takenOutAsks } from '../plan/batch/takenOutAsks.js';
+export { piecesEarly, type TakenOutAsk } from '../stove/takenEarly.js';
 export { predictAsks } from '../plan/batch/predictAsks.js';
 export { cookNow, type CookNow, timerCalls } from '../plan/supper/cookNow.js';
 export { thinForFit, fitStove, type Found, type StoveFit } from '../oil/fitStove.js';

@@ -1,5 +1,6 @@
 import type { OilRamp } from '../draft/choices.js';
 import type { Pot } from '../draft/kitchen.js';
+import { BURNT_COLOUR, CRUST_LIMITS } from '../frying/colour.js';
 import { oilRange } from '../oil/fryLoads.js';
 import { settingAdvice, NEAR_C, readyInS } from './setting.js';
 import { isThrough, type OvenOrder, type StovePiece, type StoveState, OVEN_FINISH } from './stoveAct.js';
@@ -31,6 +32,8 @@ export interface StovePlan {
   readonly trial?: boolean;
   /** The oven that finishes what comes out of the oil; absent: none does. */
   readonly thenOven?: OvenOrder;
+  /** Pieces on the rack that were not done inside when they were taken out, as the model reads it. */
+  readonly early?: readonly number[];
 }
 
 type NextReason =
@@ -42,6 +45,10 @@ type NextReason =
   | 'method'
   | 'cooked-golden'
   | 'by-colour'
+  | 'too-dark'
+  | 'dark-raw'
+  | 'burnt'
+  | 'taken-early'
   | 'oil-ready'
   | 'room'
   | 'pipeline'
@@ -83,6 +90,27 @@ const NOW_S = 10;
  */
 export const isDueNow = ({ inS, reason }: Pick<NextStep, 'inS' | 'reason'>): boolean =>
   inS !== null && inS <= NOW_S && reason !== 'wait-oil';
+
+/** What has become of a piece that is in the oil past its time. */
+type PastState = 'frying' | 'too-dark' | 'dark-raw' | 'burnt';
+
+function stateOf({ colours, isDone }: PiecePrediction, { thenOven }: Pick<StovePlan, 'thenOven'>): PastState {
+  const darker = Math.max(...colours);
+  if (darker >= BURNT_COLOUR) return 'burnt';
+  if (darker < CRUST_LIMITS.brown) return 'frying';
+  return isDone || thenOven ? 'too-dark' : 'dark-raw';
+}
+
+/** What is past its time comes out now, and is called what it is. */
+function pastSteps(past: ReadonlyMap<number, PastState>, { thenOven }: Pick<StovePlan, 'thenOven'>): NextStep[] {
+  return (['burnt', 'dark-raw', 'too-dark'] as const).flatMap((reason): NextStep[] => {
+    const pieces = [...past].flatMap(([number, state]) => (state === reason ? [number] : []));
+    if (pieces.length === 0) return [];
+    if (reason === 'dark-raw') return [{ act: 'aside', inS: 0, pieces, reason, value: OVEN_FINISH.raw.ovenC }];
+    if (reason === 'too-dark' && thenOven) return [{ act: 'to-oven', inS: 0, pieces, reason, value: thenOven.ovenC }];
+    return [{ act: 'take-out', inS: 0, pieces, reason, value: 0 }];
+  });
+}
 
 /** Pieces whose moments lie this close are done in one go, s. */
 const TOGETHER_S = 25;
@@ -137,10 +165,13 @@ export function doNext(
   if (danger?.act === 'burner-off' || (tooHot && (state.burner > 0 || oil.ratePerMin > -0.5))) {
     steps.push({ act: 'burner', inS: 0, pieces: [], reason: 'cut-heat', value: 0 });
   }
-  for (const group of together(predictions, (p) => p.turnAtS, isLastTurn)) {
+  const past = new Map(predictions.map((one) => [one.number, stateOf(one, plan)]));
+  steps.push(...pastSteps(past, plan));
+  const frying = predictions.filter(({ number }) => past.get(number) === 'frying');
+  for (const group of together(frying, (p) => p.turnAtS, isLastTurn)) {
     steps.push({ act: 'turn', inS: group.atS - nowS, pieces: group.pieces, reason: 'method', value: 0 });
   }
-  for (const group of together(predictions, (p) => p.takeOutAtS)) {
+  for (const group of together(frying, (p) => p.takeOutAtS)) {
     const out = { inS: group.atS - nowS, pieces: group.pieces };
     steps.push(
       plan.thenOven
@@ -255,6 +286,12 @@ function ovenSteps(state: StoveState, plan: StovePlan, nowS: number): NextStep[]
   const raw = rawInside(state, plan.coreTargetC);
   if (raw.length > 0)
     steps.push({ act: 'aside', inS: 0, pieces: raw, reason: 'raw-inside', value: OVEN_FINISH.raw.ovenC });
+  const probed = new Set(state.judged.flatMap((act) => (act.kind === 'core' ? [act.piece] : [])));
+  const onRack = new Set(state.pieces.flatMap((piece) => (isThrough(piece) ? [piece.number] : [])));
+  // A probe knows better than the model.
+  const early = (plan.early ?? []).filter((n) => onRack.has(n) && !probed.has(n) && !raw.includes(n));
+  if (early.length > 0)
+    steps.push({ act: 'aside', inS: 0, pieces: early, reason: 'taken-early', value: OVEN_FINISH.raw.ovenC });
   const lookS = new Map<number, number[]>();
   for (const { number, oven } of state.inOven) {
     const atS = oven!.inS + oven!.afterS;

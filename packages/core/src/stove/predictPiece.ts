@@ -1,9 +1,10 @@
 import { advanceFry, turnFry } from '../frying/advanceFry.js';
 import { coldestC, interfaceC, interfacePeakC } from '../frying/fryTemperatures.js';
-import { TAKE_OUT_COLOUR } from '../frying/colour.js';
+import { CRUST_LIMITS, TAKE_OUT_COLOUR } from '../frying/colour.js';
 import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
 import { turnIsDue } from '../frying/lying.js';
 import { doughSetC } from '../frying/solveFry.js';
+import { SPARE_S } from '../frying/takeOutMoment.js';
 import type { StovePiece, OilReading } from './stoveAct.js';
 import { oilWanted } from '../oil/ramp.js';
 import type { OilRamp, TurnMethod } from '../draft/choices.js';
@@ -20,8 +21,10 @@ export interface PiecePrediction {
   readonly interfaceC: number;
   /** Next turn by the plan's method; `null` when none is due before taking out. */
   readonly turnAtS: number | null;
-  /** Done and golden; `null` when not within half an hour. */
+  /** When it is taken out; `null` when not within half an hour. */
   readonly takeOutAtS: number | null;
+  /** Whether it is cooked inside by now, with what resting adds. */
+  readonly isDone: boolean;
 }
 
 /** What a piece gains after it is taken out, K: the coldest filling, and the innermost dough. */
@@ -41,6 +44,7 @@ const OIL_MOST = 255;
  * Fries a body through recorded oil from its drop to `toS`, with the turns that were made.
  * Between readings the oil is taken as the last one; before the first, as the first.
  * A piece is followed for two hours, however late it is and however few the readings.
+ * @param watch sees the body after each inner step
  * @example replayFry(body, readings, state.pieces[0], 1300, 158).timeS // 600
  */
 export function replayFry(
@@ -49,8 +53,10 @@ export function replayFry(
   piece: Pick<StovePiece, 'droppedS' | 'turnsS'>,
   toS: number,
   fallbackC: number,
+  watch?: (body: FryBody) => void,
 ): FryBody {
   const body = createFryBody(spec);
+  const onStep = watch && ((seen: FryBody) => (watch(seen), false));
   const { droppedS } = piece;
   const untilS = Math.min(toS, droppedS + LONGEST_S);
   let now = droppedS;
@@ -62,7 +68,7 @@ export function replayFry(
     const reading = trace[i];
     const turnS = piece.turnsS[turn];
     const next = Math.min(untilS, reading?.atS ?? Infinity, turnS ?? Infinity);
-    if (next > now) advanceFry(body, next - now, Math.min(OIL_MOST, Math.max(OIL_LEAST, oilC)));
+    if (next > now) advanceFry(body, next - now, Math.min(OIL_MOST, Math.max(OIL_LEAST, oilC)), onStep);
     now = Math.max(now, next);
     if (reading && reading.atS <= now) {
       oilC = reading.probeC;
@@ -81,6 +87,7 @@ export function replayFry(
  * @param trace readings in order of time
  * @param coreTargetC the core must be there before it is taken out, °C; −∞: it asks for nothing
  * @param ramp how the oil is let rise from `futureC` on, from the drop
+ * @param minutesS the cook's own time in the oil, s; `null`: as it becomes right
  * @param byColour its colour alone decides: the oven finishes it
  * @param gain what resting adds after it is taken out, where the plan counts on it
  */
@@ -95,8 +102,19 @@ export function predictPiece(
   gain: RestGain = NO_GAIN,
   ramp?: OilRamp,
   byColour = false,
+  minutesS: number | null = null,
 ): PiecePrediction {
-  const body = replayFry(spec, trace, piece, nowS, futureC);
+  // Where the plan counts on the rest, it keeps nothing to spare in the oil.
+  const counts = gain.coreC > 0 || gain.wallC > 0;
+  const setC = doughSetC(spec);
+  const targetC = Math.min(coreTargetC, spec.boilingC - 4);
+  /** When it was first done inside, s after the drop. */
+  let doneS: number | null = null;
+  const isDone = (b: FryBody) =>
+    interfacePeakC(b) + gain.wallC >= setC && (spec.fillingCells === 0 || coldestC(b, 0) + gain.coreC >= targetC);
+  const body = replayFry(spec, trace, piece, nowS, futureC, (b) => {
+    if (doneS === null && isDone(b)) doneS = b.timeS;
+  });
   const up = body.faces[1 - body.down] ?? body.faces[0]!;
   const now = {
     number: piece.number,
@@ -104,13 +122,19 @@ export function predictPiece(
     colours: [body.faces[body.down]!.colour, up.colour] as const,
     coreC: spec.fillingCells > 0 ? coldestC(body, 0) : interfaceC(body),
     interfaceC: interfaceC(body),
+    isDone: doneS !== null,
   };
-  const setC = doughSetC(spec);
-  const targetC = Math.min(coreTargetC, spec.boilingC - 4);
-  const isDone = (b: FryBody) =>
-    interfacePeakC(b) + gain.wallC >= setC && (spec.fillingCells === 0 || coldestC(b, 0) + gain.coreC >= targetC);
-  const ready = (b: FryBody) =>
-    (byColour || isDone(b)) && b.faces.every((face) => face.colour >= (b.spec.takeOutColour ?? TAKE_OUT_COLOUR));
+  const ready = (b: FryBody): boolean => {
+    if (doneS === null && isDone(b)) doneS = b.timeS;
+    const isBrown = b.faces.some(({ colour }) => colour >= CRUST_LIMITS.golden);
+    if (!byColour && doneS === null) return false;
+    // The cook's own minutes count until it is too dark.
+    if (minutesS !== null) return b.timeS >= minutesS || b.faces.some(({ colour }) => colour >= CRUST_LIMITS.brown);
+    // What browns past golden waits for nothing more; otherwise there is as much to spare as in the plan.
+    if (isBrown) return true;
+    const isSure = byColour || counts || b.timeS >= doneS! + SPARE_S;
+    return isSure && b.faces.every((face) => face.colour >= (b.spec.takeOutColour ?? TAKE_OUT_COLOUR));
+  };
   let turns = piece.turnsS.length;
   let turnAtS: number | null = null;
   const endS = body.timeS + FUTURE_S;
@@ -145,6 +169,8 @@ export interface PredictAsk {
   readonly ramp?: OilRamp;
   /** Its colour alone decides when it is taken out; absent: it must be done inside too. */
   readonly byColour?: boolean;
+  /** The cook's own time in the oil, s; absent: it is taken out when it is right. */
+  readonly minutesS?: number;
   /** What resting adds after it is taken out; absent: nothing is counted on. */
   readonly gain?: RestGain;
 }

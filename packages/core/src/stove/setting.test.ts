@@ -98,6 +98,7 @@ test('pieces that are about to come out are not heated for', () => {
       colours: [0.5, 0.5] as const,
       coreC: 50,
       interfaceC: 80,
+      isDone: true,
       turnAtS: null,
       takeOutAtS,
     }));

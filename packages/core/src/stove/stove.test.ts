@@ -174,6 +174,7 @@ describe('what comes next', () => {
         colours: [1, 1] as const,
         coreC: 80,
         interfaceC: 95,
+        isDone: true,
         turnAtS: null,
         takeOutAtS: 0,
       };
@@ -194,6 +195,7 @@ describe('what comes next', () => {
       colours: [0.5, 0.5] as const,
       coreC: 50,
       interfaceC: 70,
+      isDone: true,
       turnAtS,
       takeOutAtS,
     });
@@ -321,7 +323,7 @@ test('free room in the pot is offered while the oil is ready and no hand is want
   const acts: StoveAct[] = [{ id: 'd', atS: 0, kind: 'drop', pieces: all }];
   const half: StoveAct = { id: 'l', atS: 300, kind: 'take-out', pieces: all.slice(0, Math.ceil(size / 2)) };
   const later = (takeOutAtS: number) => [
-    { number: size, colours: [0.5, 0.5] as const, coreC: 50, interfaceC: 70, turnAtS: null, takeOutAtS },
+    { number: size, colours: [0.5, 0.5] as const, coreC: 50, interfaceC: 70, isDone: true, turnAtS: null, takeOutAtS },
   ];
   const drop = (told: StoveAct[], takeOutAtS: number, probeC = 158) =>
     doNext(stoveState(told, PIECES), STOVE, { ...IN_RANGE, probeC }, later(takeOutAtS), 310).find(

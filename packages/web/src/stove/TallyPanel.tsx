@@ -45,7 +45,8 @@ export function TallyPanel({ live, figures, printer, listening, problem, onEnd }
       <Soft>{T.loadOf(listed(draft.name, figures), tally.load, tally.loads)}</Soft>
       <Tally
         counts={{
-          [T.tallyOf.done]: state.done,
+          [T.tallyOf.done]: state.done - figures.raw.length,
+          ...(figures.raw.length > 0 && { [T.tallyOf.raw]: figures.raw.length }),
           [T.tallyOf.burst]: state.burst,
           ...(state.aside > 0 && { [T.tallyOf.aside]: state.aside }),
           [T.tallyOf.inTheOil]: state.inPot.length,

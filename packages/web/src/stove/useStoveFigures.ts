@@ -4,6 +4,7 @@ import { oilApi } from '../data/api/oilApi';
 import { STOVE_ROOM } from '#text/stove/stovePhrases';
 import { stoveOnce } from '../workers/planClient';
 import { stoveSecond } from './stoveSecond';
+import { useEarly } from './useEarly';
 import { useFit } from './useFit';
 import { usePredictions } from './usePredictions';
 import type { LiveStove } from './useLiveStove';
@@ -69,7 +70,11 @@ export function useStoveFiguresAt(
 ): StoveFigures | null {
   const fit = useFit(live, learns ? session : null);
   const { predictions, cores } = usePredictions(live, session, fit);
-  const known = useMemo<StoveKnown>(() => ({ predictions, cores, fit, queue }), [predictions, cores, fit, queue]);
+  const early = useEarly(live, session, fit);
+  const known = useMemo<StoveKnown>(
+    () => ({ predictions, cores, fit, queue, early }),
+    [predictions, cores, fit, queue, early],
+  );
   const { acts, readings } = live;
   return useMemo(
     () => session && { ...stoveNow(session, acts, readings, known, nowS), trays: session.trays },

@@ -66,6 +66,8 @@ import {
   type PiecePrediction,
   type StoveFit,
   type PredictAsk,
+  piecesEarly,
+  type TakenOutAsk,
   predictPot,
 } from '@ember-fold/core/stove';
 import { supperEats, type SupperEats, type SupperPart } from '@ember-fold/core/supper';
@@ -157,6 +159,10 @@ const worker = {
   /** Colour, core and moments of the pieces in a pot. */
   predict(asks: readonly PredictAsk[]): PiecePrediction[] {
     return predictPot(asks);
+  },
+  /** Numbers of the pieces that came out of their heat before they were done inside. */
+  early(asks: readonly TakenOutAsk[]): number[] {
+    return piecesEarly(asks);
   },
   /** What a stove is like, from what was recorded; `null` while too little is. */
   fit({ pot, roomC, readings, acts, pieces, draws }: FitAsk): StoveFit | null {

@@ -19,7 +19,7 @@ import type {
   SplitPlan,
   Guests,
 } from '@ember-fold/core/plan';
-import type { PiecePrediction, PredictAsk, StoveFit } from '@ember-fold/core/stove';
+import type { PiecePrediction, PredictAsk, TakenOutAsk, StoveFit } from '@ember-fold/core/stove';
 import type { SupperEats, SupperPart } from '@ember-fold/core/supper';
 import { proxy, type Remote, wrap } from 'comlink';
 import { latestOnly } from './latestOnly';
@@ -45,6 +45,10 @@ export const planHotLatest = latestOnly(
 /** Predictions for one pot: a newer ask replaces the one that waits. Each pot has its own. */
 export function potPredictor(): (asks: readonly PredictAsk[]) => Promise<PiecePrediction[] | null> {
   return latestOnly((asks: readonly PredictAsk[]): Promise<PiecePrediction[]> => plans().predict(asks));
+}
+/** Which pieces came out too early. */
+export function earlyOnce(asks: readonly TakenOutAsk[]): Promise<number[]> {
+  return plans().early(asks);
 }
 /** What of a batch is fried, as the stove takes it. */
 export function stoveOnce(batch: BatchDraft, kitchen: Kitchen): Promise<readonly StoveTray[] | null> {

@@ -68,6 +68,7 @@ export function predictAsks(
         gain: restGain(fry),
         ...(draft.fry.ramp && { ramp: draft.fry.ramp }),
         ...(draft.fry.thenOven && { byColour: true }),
+        ...(draft.fry.minutesS !== null && { minutesS: draft.fry.minutesS }),
       },
     ];
   });

@@ -54,6 +54,7 @@ const predicted = (list: readonly StoveAct[], nowS: number): PiecePrediction[] =
     colours: [0.5, 0.5] as const,
     coreC: 60,
     interfaceC: 60,
+    isDone: true,
     turnAtS: i % 2 ? nowS - 5 : null,
     takeOutAtS: nowS + i * 20,
   }));
@@ -149,6 +150,7 @@ test('what was predicted before a piece was turned never asks for it again, nor 
         const predictions = predicted(list, nowS).map((one, i) => ({
           ...one,
           colours: [0.9, 0.2] as const,
+          isDone: true,
           turnAtS: nowS - 1,
           takeOutAtS: nowS,
           // As many turns as there were when it was predicted, fewer than there are now.

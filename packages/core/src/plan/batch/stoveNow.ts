@@ -49,9 +49,11 @@ export interface StoveKnown {
   readonly fit: StoveFit | null;
   /** What of the supper is fried next in this oil, in safe order. */
   readonly queue: readonly FryPlace[];
+  /** Pieces that came out before they were done inside, from `piecesEarly`. */
+  readonly early: readonly number[];
 }
 
-export const NOTHING_KNOWN: StoveKnown = { predictions: [], cores: new Map(), fit: null, queue: [] };
+export const NOTHING_KNOWN: StoveKnown = { predictions: [], cores: new Map(), fit: null, queue: [], early: [] };
 
 /** What taken out pieces are to be judged by, together. */
 export interface Judge {
@@ -87,6 +89,8 @@ export interface StoveNow {
   /** How quick today's hands are at turning and taking out. */
   readonly hands: HandsSeen;
   readonly queue: readonly FryPlace[];
+  /** Pieces on the rack that are raw inside, as a probe or the model says: they do not count as done. */
+  readonly raw: readonly number[];
   /** The oven that finishes what comes out of the oil; `null`: none does. */
   readonly thenOven: OvenOrder | null;
   readonly tally: {
@@ -107,6 +111,10 @@ const TAKEN_OUT_TOGETHER_S = 30;
 
 const sumOf = <T>(all: readonly T[], figure: (one: T) => number): number =>
   all.reduce((sum, one) => sum + figure(one), 0);
+
+/** Out of the oil already, and raw inside. */
+const isRawOnRack = ({ act, reason }: NextStep): boolean =>
+  act === 'aside' && (reason === 'raw-inside' || reason === 'taken-early');
 
 /** What goes into the oven as it comes out of the oil: where, and for how long. */
 function ovenOf({ fry: { thenOven } }: StoveTray): { readonly thenOven?: OvenOrder } {
@@ -211,8 +219,10 @@ export function stoveNow(
     drawW: fry.drawW,
     coreTargetC: safeCoreC(draft),
     trial,
+    early: known.early,
     ...ovenOf(tray),
   };
+  const steps = doNext(state, plan, oil, predictions, nowS, danger);
   return {
     nowS,
     state,
@@ -222,7 +232,7 @@ export function stoveNow(
     spreadC: seen.spreadC,
     predictions,
     places: potPlaces(state.pieces),
-    steps: doNext(state, plan, oil, predictions, nowS, danger),
+    steps,
     danger,
     room: danger ? 0 : roomInPot(state, trial && state.loads <= 1 ? 1 : loads.loadSize, left),
     belief,
@@ -230,6 +240,7 @@ export function stoveNow(
     fit: known.fit,
     hands: handsSeen(acts),
     queue: known.queue,
+    raw: steps.flatMap((step) => (isRawOnRack(step) ? step.pieces : [])),
     thenOven: plan.thenOven ?? null,
     tally: {
       load: Math.max(1, state.loads),

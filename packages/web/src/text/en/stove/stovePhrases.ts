@@ -127,7 +127,14 @@ export const STOVE_ROOM = {
   finishTheBatch: 'Finish the batch',
   finishThen: (name: string | number) => `Finish, then ${name}`,
   coreReads: (temp: string) => `Middle, if probed; ${temp} read`,
-  tallyOf: { done: 'done', burst: 'burst', aside: 'set aside', inTheOil: 'in the oil', toFry: 'to fry' },
+  tallyOf: {
+    done: 'done',
+    raw: 'raw inside',
+    burst: 'burst',
+    aside: 'set aside',
+    inTheOil: 'in the oil',
+    toFry: 'to fry',
+  },
   noPieceToFry: 'This plan has no piece to fry.',
 };
 

@@ -41,11 +41,16 @@ export function nextText(
     case 'turn':
       return { what: `Turn ${list}`, why: 'The other side needs to brown.' };
     case 'take-out':
-      return { what: `Take out ${list}`, why: 'They are cooked and golden on both sides.' };
+      return step.reason === 'burnt'
+        ? { what: `Take out ${list}`, why: 'They are burnt. Throw them away.' }
+        : {
+            what: `Take out ${list}`,
+            why: step.reason === 'too-dark' ? 'They are too dark.' : 'They are cooked and golden on both sides.',
+          };
     case 'to-oven':
       return {
         what: `Take out ${list}, into the oven`,
-        why: `They are golden. The oven at ${temp(step.value)} cooks the middle.`,
+        why: `${step.reason === 'too-dark' ? 'They are too dark already.' : 'They are golden.'} The oven at ${temp(step.value)} cooks the middle.`,
       };
     case 'drop':
       return {
@@ -82,7 +87,7 @@ export function nextText(
     case 'aside':
       return {
         what: `Put ${list} in the oven`,
-        why: `One was not done in the middle. Keep them in the oven at ${temp(step.value)} until they are.`,
+        why: `${ASIDE_WHY[step.reason as keyof typeof ASIDE_WHY] ?? ASIDE_WHY['raw-inside']} Keep them in the oven at ${temp(step.value)} until the middle is done.`,
       };
     case 'oven-out':
       return { what: `Take ${list} out of the oven`, why: 'Check the middle first.' };
@@ -99,6 +104,13 @@ export function nextText(
     }
   }
 }
+
+/** Why pieces are set aside to the oven. */
+const ASIDE_WHY = {
+  'raw-inside': 'One was not done in the middle.',
+  'taken-early': 'They came out before the middle was done.',
+  'dark-raw': 'They are too dark outside and not done inside. Take them out now.',
+} as const;
 
 /** "1, 2 and 3"; four or more in a row are "7 to 12". */
 export function listText(numbers: readonly number[]): string {
