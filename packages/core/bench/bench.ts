@@ -153,6 +153,7 @@ console.log(
 const map: FryMapSpec = {
   body: fryBodyOf(draft, DEFAULT_KITCHEN, trade, trade.fold.piece!),
   turn: draft.fry.turn,
+  roomC: 21,
   coreTargetC: draft.filling.coreTargetC,
   oilC: { least: 130, most: 200 },
   rows: 41,

@@ -57,6 +57,7 @@ const session: StoveSession = {
 };
 const cookActs: CookAct[] = [{ id: 'c1', atMs: 0, kind: 'done', step: 'weigh-filling' } as CookAct];
 const mapSpec = {
+  roomC: 21,
   body: fry.body,
   turn: draft.fry.turn,
   coreTargetC: 74,

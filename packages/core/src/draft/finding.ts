@@ -160,6 +160,7 @@ interface FindingValues {
   'fry.core-cold': { readonly coreC: number; readonly targetC: number; readonly coreS: number | null };
   'fry.no-moment': { readonly oilC: number; readonly darkS: number; readonly doneS: number | null };
   'fry.never-done': { readonly oilC: number; readonly horizonS: number };
+  'fry.brown': { readonly colour: number; readonly darkS: number | null };
   'fry.pale': { readonly colour: number; readonly goldenS: number | null };
   'fry.dark': { readonly colour: number; readonly darkS: number | null; readonly soonerS: number | null };
   'fry.golden': { readonly goldenS: number | null };

@@ -3,7 +3,8 @@ import { requireIn, requireWithin } from '../errors.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { CRUST_LIMITS } from './colour.js';
 import { coarse, type FryMapSpec, MAP_STEPPING, rampAt, requireMap } from './fryMap.js';
-import { darkerFace, doughSetC, type FrySample, palerFace, sampleAt, solveFry } from './solveFry.js';
+import { restInAir } from './restInAir.js';
+import { darkerFace, doughSetC, type FrySample, palerFace, runFry, sampleAt } from './solveFry.js';
 
 /** Of so many pieces made by hand, how they come out. Shares, together 1. */
 export interface FryChances {
@@ -61,7 +62,7 @@ export function* fryChancesInTurn(
     const rolledM = body.wallM * (1 + SPREAD.wall * normal());
     const wallM = body.fillingCells === 0 ? radiusM : Math.min(rolledM, 0.95 * radiusM);
     const at = Math.max(100, Math.min(230, oilC + SPREAD.oilC * normal()));
-    const { samples } = solveFry({
+    const run = runFry({
       body: { ...body, radiusM, wallM },
       oilC: at,
       turn: spec.turn,
@@ -70,7 +71,12 @@ export function* fryChancesInTurn(
       horizonS: Math.max(30, timeS),
       stepping: MAP_STEPPING,
     });
-    count[outcome(sampleAt(samples, timeS), setC, coreC, samples)] += 1;
+    const { samples } = run.solution;
+    const found = outcome(sampleAt(samples, timeS), setC, coreC, samples);
+    // What is short of done when it is taken out may get there while it rests.
+    const rest = found === 'raw' ? restInAir(run.bodyAt(timeS), spec.roomC) : null;
+    const isDone = rest !== null && rest.wallC >= setC && rest.coreC >= coreC;
+    count[isDone ? outcome(sampleAt(samples, timeS), -Infinity, -Infinity, samples) : found] += 1;
     yield i + 1;
   }
   return { right: count.right / pieces, raw: count.raw / pieces, pale: count.pale / pieces, dark: count.dark / pieces };

@@ -184,7 +184,7 @@ function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: TrayDraft): Findi
   if (thenOven) return ovenFindings(plan, thenOven, draft, rest);
   const found = insideFindings(plan, draft, takeOutS, atTakeOut, rest);
   const doneS = solution.doneS ?? -1;
-  if (darkerFace(atTakeOut) > CRUST_LIMITS.golden) {
+  if (darkerFace(atTakeOut) > CRUST_LIMITS.brown) {
     found.push({
       code: 'fry.dark',
       tone: 'look-out',
@@ -196,6 +196,8 @@ function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: TrayDraft): Findi
       tone: 'look-out',
       values: { colour: palerFace(atTakeOut), goldenS: solution.goldenS },
     });
+  } else if (darkerFace(atTakeOut) > CRUST_LIMITS.golden) {
+    found.push({ code: 'fry.brown', tone: 'good', values: { colour: darkerFace(atTakeOut), darkS: solution.darkS } });
   } else {
     found.push({ code: 'fry.golden', tone: 'good', values: { goldenS: solution.goldenS } });
   }

@@ -22,6 +22,7 @@ const COLD = planCold(DRAFT, DEFAULT_KITCHEN);
 const SPEC: FryMapSpec = {
   body: fryBodyOf(DRAFT, DEFAULT_KITCHEN, COLD, COLD.fold.piece!),
   turn: DRAFT.fry.turn,
+  roomC: 21,
   coreTargetC: 74,
   coreIsLine: false,
   oilC: { least: 130, most: 200 },

@@ -16,6 +16,8 @@ export interface FryMapSpec {
   readonly body: FryBodySpec;
   readonly turn: TurnMethod;
   readonly coreTargetC: number;
+  /** Air in which pieces rest when they are out of the oil, °C. */
+  readonly roomC: number;
   /** As in `FrySolveSpec`. */
   readonly coreIsLine?: boolean;
   /** It leaves the oil by its colour and is done in the oven: the inside is not judged here. Absent: it is. */

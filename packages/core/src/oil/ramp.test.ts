@@ -84,6 +84,7 @@ test('the slow method that lets oil rise comes out golden and cooked, its map ag
     columns: 9,
     horizonS: 1800,
     oilC: { least: draft.fry.oilC, most: 190 },
+    roomC: 21,
     ramp: { ramp: draft.fry.ramp!, fromC: draft.fry.oilC },
   };
   const { goldenS } = fry!.solution;

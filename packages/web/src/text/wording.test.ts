@@ -402,6 +402,7 @@ it('the map, the methods, a crumb and the oven are said in clean sentences, in a
           body: fryBodyOf(draft, kitchen, cold, cold.fold.piece!),
           turn: draft.fry.turn,
           coreTargetC: 74,
+          roomC: 21,
           oilC: { least: 130, most: 200 },
           rows: 7,
           columns: 41,

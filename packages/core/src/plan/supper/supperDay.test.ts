@@ -96,7 +96,7 @@ test('five batches on one pot: one truth over all hands, near or at the best the
   });
   // Alone and with three it is the best there is; with two the waits of what is folded come before a later start.
   expect(spans.map(({ span, best }) => span / best)).toEqual([1, expect.any(Number), 1]);
-  expect(spans[1]!.span / spans[1]!.best).toBeLessThan(1.1);
+  expect(spans[1]!.span / spans[1]!.best).toBeLessThan(1.15);
   expect(spans[1]!.span).toBeLessThan(spans[0]!.span);
 });
 
@@ -146,8 +146,10 @@ test('a late dough: what is done is no task, the rest goes on from now, and what
   const like = { planned: planned.entries, cooks: ask.cooks.map(({ id }) => id) };
   const inTime = { ...askFor(FIVE, { cooks: cooks(2), nowMs: planned.startMs! - 60 * MIN }), like };
   const kept = supperDay(inTime, { mostLooked: 200, rounds: 20 })!;
-  const places = ({ entries }: DayPlan) => entries.map(({ id, startMs, cook }) => [id, startMs, cook]);
+  const places = ({ entries }: DayPlan) => entries.map(({ id, cook }) => [id, cook]);
   expect(places(kept)).toEqual(places(planned));
+  // Less than a minute is no move.
+  expect(dayMoves(planned, kept)).toEqual([]);
   // An order that names cooks who are gone is no order.
   expect(supperDay({ ...inTime, like: { ...like, cooks: ['x', 'y'] } })!.lateS).toBe(0);
   // Hours late, the table is late, and by no more than the day is longer.

@@ -34,6 +34,7 @@ export function useMapSpec(
     draft.fry.ramp ? draft.fry.oilC : null,
     kitchen.learnt?.portions?.value ?? null,
     draft.fry.thenOven !== undefined,
+    kitchen.roomC,
   ]);
   const [held, setHeld] = useState({ pieceKey: '', horizonS: 0 });
   // The scale belongs to the piece: it must not change under a hand that drags the point.
@@ -42,7 +43,7 @@ export function useMapSpec(
   const { horizonS } = held;
   const key = `${pieceKey} ${horizonS}`;
   const spec = useMemo((): FryMapSpec | null => {
-    const [body, turn, target, isLine, ramp, fromC, portionSpread, byColour] = JSON.parse(pieceKey) as [
+    const [body, turn, target, isLine, ramp, fromC, portionSpread, byColour, roomC] = JSON.parse(pieceKey) as [
       FryMapSpec['body'] | null,
       FryMapSpec['turn'],
       number,
@@ -51,11 +52,13 @@ export function useMapSpec(
       number | null,
       number | null,
       boolean,
+      number,
     ];
     return (
       body && {
         body,
         turn,
+        roomC,
         coreTargetC: target,
         coreIsLine: isLine,
         ...(ramp && fromC !== null && { ramp: { ramp, fromC } }),

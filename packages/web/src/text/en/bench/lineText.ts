@@ -14,6 +14,7 @@ import {
 } from '@ember-fold/core/plan';
 import type { PlannedLine, TimesKnown } from '../../plannedLine';
 import { keepsFor, plain } from '../../printer';
+import { CRUST_WORD } from '../shared/words';
 import { TONE_WORD } from '../shared/findingText';
 import { BLANK_WORD } from '../shared/shapeWords';
 import { TRAY, WAY_STATION } from './trayText';
@@ -129,7 +130,10 @@ export interface StationText {
 
 function verdictOf(station: Station, findings: readonly Finding[]): Pick<StationText, 'tone' | 'verdict'> {
   const tone = worstTone(findings);
-  if (tone === 'good') return { tone, verdict: GOOD[station] };
+  if (tone === 'good') {
+    const isBrown = findings.some(({ code }) => code === 'fry.brown');
+    return { tone, verdict: isBrown ? CRUST_WORD.brown : GOOD[station] };
+  }
   const first = findings.find((finding) => finding.tone === tone)!;
   return { tone, verdict: SHORT[first.code] ?? TONE_WORD[tone] };
 }

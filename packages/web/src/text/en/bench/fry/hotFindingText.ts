@@ -41,6 +41,8 @@ const SENTENCES: HotSentences = {
     ].join(''),
   'fry.golden': ({ goldenS }, p) =>
     goldenS === null ? 'Both sides are golden.' : `Both sides golden from ${p.time(goldenS)}.`,
+  'fry.brown': ({ darkS }, p) =>
+    darkS === null ? 'The darker side is brown.' : `The darker side is brown. It is too dark after ${p.time(darkS)}.`,
   'fry.window': ({ fromS, toS }, p) => `Take them out between ${p.time(fromS)} and ${p.time(toS)}.`,
   'fry.no-window': ({ fromS, toS }, p) =>
     `Pieces are too dark after ${p.time(toS)}, but cooked and golden only after ${p.time(fromS)}. Fry ${p.tempSpan(10)} to ${p.tempSpan(15)} cooler.`,

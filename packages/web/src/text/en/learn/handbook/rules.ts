@@ -115,6 +115,7 @@ const OF: Readonly<Record<FindingCode, keyof typeof RULE>> = {
   'fry.no-moment': 'window',
   'fry.never-done': 'done',
   'fry.pale': 'colour',
+  'fry.brown': 'colour',
   'fry.dark': 'colour',
   'fry.golden': 'colour',
   'fry.window': 'window',

@@ -1,0 +1,59 @@
+import type { RawPart } from '../draft/choices.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
+import { coreMustBeSafe } from '../filling/fillingSafety.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { newTray, STARTERS } from '../plan/edit/starters.js';
+import { fryChances } from './fryChances.js';
+
+const EAT = '2030-01-05T18:30:00Z';
+/** Pieces tried of each plan: enough to tell nine in ten from eight. */
+const PIECES = 60;
+
+test('left blank, the minutes are forgiving ones: of pieces made by hand at least 9 in 10 come out right', () => {
+  let rested = 0;
+  for (const starter of STARTERS) {
+    for (const { raw, thick } of [
+      { raw: undefined, thick: 1 },
+      { raw: 'poultry', thick: 1 },
+      { raw: 'egg', thick: 1.3 },
+    ] as { raw: RawPart | undefined; thick: number }[]) {
+      for (const byC of [-8, 8]) {
+        const base = newTray('Forgiving', starter.id, 24, EAT);
+        const oilC = base.fry.oilC + byC;
+        const draft = {
+          ...base,
+          fold: { ...base.fold, thicknessM: base.fold.thicknessM * thick },
+          filling: { ...base.filling, coreTargetC: 74, ...(raw && { raw }) },
+          fry: { ...base.fry, oilC, minutesS: null },
+        };
+        const fry = planBatch(draft, DEFAULT_KITCHEN, null).fry!;
+        const coreIsLine = coreMustBeSafe(draft);
+        const spec = {
+          body: fry.body,
+          turn: draft.fry.turn,
+          coreTargetC: 74,
+          coreIsLine,
+          roomC: DEFAULT_KITCHEN.roomC,
+        };
+        const chances = fryChances(
+          { ...spec, oilC: { least: 130, most: 200 }, rows: 3, columns: 3, horizonS: 1800 },
+          oilC,
+          fry.takeOutS!,
+          7,
+          PIECES,
+        );
+        expect([starter.id, raw, byC, chances.right >= 0.9, chances.raw <= 0.02]).toEqual([
+          starter.id,
+          raw,
+          byC,
+          true,
+          true,
+        ]);
+        // What is found of the plan does not contradict it.
+        expect(fry.findings.some(({ code }) => code === 'fry.dark' || code === 'fry.pale')).toBe(false);
+        if (fry.needsRest) rested += 1;
+      }
+    }
+  }
+  expect(rested).toBeGreaterThan(0);
+});
