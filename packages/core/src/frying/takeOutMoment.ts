@@ -34,21 +34,18 @@ export function isDoneByRest(rest: Pick<Rest, 'coreC' | 'wallC'>, ask: Omit<Take
   return rest.wallC >= doughSetC(ask.body) && (!ask.coreIsLine || rest.coreC >= targetC);
 }
 
-/** How moments of pieces made by hand differ, standard deviation of the logarithm: done inside, and golden. Our own, see docs/models/frying.md. */
-const HANDS_SD = { done: 0.05, golden: 0.07 } as const;
-/** So many standard deviations after a moment, 98 in 100 pieces are past it. */
-const SURE = 2.05;
+/** How moments of pieces made by hand differ, standard deviation of the logarithm. Our own, see docs/models/frying.md. */
+const HANDS_SD = 0.07;
+/** So many times later than a moment, 98 in 100 pieces are past it. */
+const SURE = Math.exp(2.05 * HANDS_SD);
 
 /**
- * So late that 98 in 100 pieces are done and golden, or in the middle between right and too dark where these
+ * So long after a piece is right that 98 in 100 are, or in the middle between right and too dark where these
  * lie closer. s
- * @param insideS done inside @param goldenS golden
+ * @param rightS done inside and golden
  */
-function forgivingS(insideS: number, goldenS: number, darkS: number | null): number {
-  const sureS = Math.max(insideS * Math.exp(SURE * HANDS_SD.done), goldenS * Math.exp(SURE * HANDS_SD.golden));
-  const rightS = Math.max(insideS, goldenS);
-  return darkS === null ? sureS : Math.min(sureS, Math.sqrt(rightS * Math.max(rightS, darkS)));
-}
+const forgivingS = (rightS: number, darkS: number | null): number =>
+  Math.min(SURE * rightS, darkS === null ? Infinity : Math.sqrt(rightS * Math.max(rightS, darkS)));
 
 /** First moment from which resting finishes the piece, s; `null`: not before `untilS` either. */
 function doneByRestS(run: FryRun, ask: TakeOutAsk, untilS: number): number | null {
@@ -75,12 +72,14 @@ export function takeOutMoment(run: FryRun, ask: TakeOutAsk): TakeOutMoment {
   const brownS = momentWhen(samples, darkerFace, CRUST_LIMITS.golden) ?? Infinity;
   const soonestS = doneS === null ? Infinity : Math.max(doneS + SPARE_S, colourS);
   const goldS = goldenS ?? colourS;
-  const inOilS = doneS === null ? Infinity : Math.max(soonestS, forgivingS(doneS, goldS, darkS));
+  const inOilS = doneS === null ? Infinity : Math.max(soonestS, forgivingS(Math.max(doneS, goldS), darkS));
   if (soonestS <= brownS) return { takeOutS: inOilS, rests: false };
   const lastS = Math.min(inOilS, darkS ?? Infinity, samples[samples.length - 1]!.timeS);
   const byRestS = doneByRestS(run, ask, lastS);
   const restedS =
-    byRestS === null ? Infinity : Math.max(byRestS + REST_SPARE_S, colourS, forgivingS(byRestS, goldS, darkS));
+    byRestS === null
+      ? Infinity
+      : Math.max(byRestS + REST_SPARE_S, colourS, forgivingS(Math.max(byRestS, goldS), darkS));
   const takeOutS = Math.min(inOilS, restedS);
   if (takeOutS >= (darkS ?? Infinity) || !Number.isFinite(takeOutS)) return none;
   return { takeOutS, rests: takeOutS < (doneS ?? Infinity) };
