@@ -68,6 +68,3 @@ export function coreMustBeSafe({
 export function safeCoreC(draft: TrayDraft): number {
   return coreMustBeSafe(draft) ? draft.filling.coreTargetC : -Infinity;
 }
-
-/** Hot at the first bite, °C: a wish, not a line. Our own. */
-export const HOT_BITE_C = 60;

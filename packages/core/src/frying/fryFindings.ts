@@ -1,6 +1,6 @@
+import { LIMITS } from '../limits/limits.js';
 import { shapeOf } from '../shapes/shapes.js';
-import { coreMustBeSafe, HOT_BITE_C, safeCoreC } from '../filling/fillingSafety.js';
-import { POT_LIMITS } from '../oil/pot.js';
+import { coreMustBeSafe, safeCoreC } from '../filling/fillingSafety.js';
 import { FRY_HORIZON_S } from '../draft/ranges.js';
 import { loadHolds } from '../oil/fryLoads.js';
 import type { TrayDraft } from '../draft/draft.js';
@@ -78,8 +78,6 @@ function oilFindings(plan: Omit<FryPlan, 'findings'>, draft: TrayDraft, family: 
 
 /** Oil for pieces straight from the freezer, °C. Source: docs/models/practice.md. */
 const FROZEN_OIL_C = { least: 145, most: 160 };
-/** A cooked filling under this is not even warm, °C. Our own. */
-const COLD_BITE_C = 35;
 const RAW_MEAT: readonly (string | undefined)[] = ['poultry', 'minced-meat', 'fish', 'egg'];
 
 function frozenFindings(draft: TrayDraft): Finding[] {
@@ -140,9 +138,9 @@ function insideFindings(
     const values = { fromC: atTakeOut.coreC, toC: rest.coreC, restS: Math.max(60, rest.coreAfterS) };
     found.push({ code: 'fry.rests', tone: 'know', values });
   }
-  if (!isLine && draft.fold.fillingEachKg > 0 && rest.biteC < HOT_BITE_C) {
-    const tone = rest.biteC < COLD_BITE_C ? 'look-out' : 'know';
-    found.push({ code: 'fry.warm', tone, values: { coreC: rest.biteC, hotC: HOT_BITE_C } });
+  if (!isLine && draft.fold.fillingEachKg > 0 && rest.biteC < LIMITS.bite.hotC) {
+    const tone = rest.biteC < LIMITS.bite.coldC ? 'look-out' : 'know';
+    found.push({ code: 'fry.warm', tone, values: { coreC: rest.biteC, hotC: LIMITS.bite.hotC } });
   }
   return found;
 }
@@ -295,12 +293,19 @@ function loadFindings(plan: Omit<FryPlan, 'findings'>, { oilC, ramp }: TrayDraft
       found.push({ code: 'fry.pot-full', tone: 'look-out', values: { size: loads.loadSize, room: plan.room } });
     }
   }
-  const { mostAlone, mostWithLoad, leastFreeM } = POT_LIMITS;
+  const { aloneShare: mostAlone, withLoadShare: mostWithLoad, leastFreeM } = LIMITS.pot;
   if (levels.withLoad > mostWithLoad || levels.oilAlone > mostAlone + 1e-9 || levels.freeM < leastFreeM) {
     found.push({
       code: 'fry.pot-over-half',
       tone: 'stop',
-      values: { oilAlone: levels.oilAlone, withLoad: levels.withLoad, freeM: levels.freeM, ...POT_LIMITS },
+      values: {
+        oilAlone: levels.oilAlone,
+        withLoad: levels.withLoad,
+        freeM: levels.freeM,
+        mostAlone,
+        mostWithLoad,
+        leastFreeM,
+      },
     });
   }
   return found;

@@ -1,4 +1,4 @@
-import { HOT_BITE_C } from '../filling/fillingSafety.js';
+import { LIMITS } from '../limits/limits.js';
 import { FRY_HORIZON_S, RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
 import { FRY_STEPPING } from './advanceFry.js';
@@ -129,7 +129,7 @@ export function fryMapRow(spec: FryMapSpec, index: number): FryMapRow {
     doneS: spec.byColour ? 0 : solution.doneS,
     setS: solution.doughSetS,
     safeS: coreIsLine === false ? null : solution.coreS,
-    hotS: body.fillingCells === 0 ? null : momentWhen(solution.samples, (sample) => sample.coreC, HOT_BITE_C),
+    hotS: body.fillingCells === 0 ? null : momentWhen(solution.samples, (sample) => sample.coreC, LIMITS.bite.hotC),
     goldenS: momentWhen(solution.samples, palerFace, CRUST_LIMITS.pale),
     darkS: solution.darkS,
     converged: solution.converged,

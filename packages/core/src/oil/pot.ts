@@ -1,3 +1,4 @@
+import { LIMITS } from '../limits/limits.js';
 import { type Pot, type BurnerKind } from '../draft/kitchen.js';
 import { requireWithin } from '../errors.js';
 import { clamp } from '../numeric/clamp.js';
@@ -25,9 +26,6 @@ function oilMassKg(pot: Pot): number {
 export function potHeatCapacity(pot: Pot, tempC: number): number {
   return oilMassKg(pot) * oilCp(tempC) + pot.massKg * POT_CP;
 }
-
-/** Share of the pot's height that oil may fill, alone and with a load in it, and free wall above, m. Source: docs/models/practice.md. */
-export const POT_LIMITS = { mostAlone: 1 / 3, mostWithLoad: 0.5, leastFreeM: 0.08 } as const;
 
 /** Levels over the pot's height, 0–1 and more when it would run over. Both hot. */
 export interface PotLevels {
@@ -214,6 +212,9 @@ export function oilAfterRest(pot: Pot, roomC: number, fromC: number, restS: numb
 
 /** Limits of the craft's cautions for this oil, °C. */
 export function oilCautions(smokeC: number, rangeTopC: number): { warnC: number; cutC: number } {
-  const cutC = Math.min(200, smokeC - 5);
-  return { warnC: Math.min(rangeTopC + 15, 190, smokeC - 15), cutC };
+  const { overRangeC, warnC, warnUnderSmokeC, cutC, cutUnderSmokeC } = LIMITS.oil;
+  return {
+    warnC: Math.min(rangeTopC + overRangeC, warnC, smokeC - warnUnderSmokeC),
+    cutC: Math.min(cutC, smokeC - cutUnderSmokeC),
+  };
 }

@@ -1,8 +1,8 @@
+import { LIMITS } from '../limits/limits.js';
 import { doughFamily } from '../families/families.js';
 import { CoreError } from '../errors.js';
 import { CRUST_LIMITS } from '../frying/colour.js';
 import { seededUniform } from '../numeric/seededNoise.js';
-import { POT_LIMITS } from '../oil/pot.js';
 import { CRUMB_ANSWERS, type CrumbAnswer, wantedCrumb } from '../oil/crumbTest.js';
 
 /**
@@ -99,7 +99,7 @@ export function drill(kind: DrillKind, seed: number, level: number): Drill {
       return { ...common, kind, oilC, right: CRUMB_ANSWERS.indexOf(wantedCrumb(oilC)), options: CRUMB_ANSWERS };
     }
     case 'full': {
-      const most = POT_LIMITS.mostAlone;
+      const most = LIMITS.pot.aloneShare;
       const gap = FULL_GAP[level]!;
       const over = most + gap * (1 + 0.3 * next());
       // Too little is wrong too: such oil runs hot in no time, and pieces lie on the bottom.

@@ -1,4 +1,5 @@
 // Over 300 lines with its types: the true pot of a practice stove, one second after the other.
+import { LIMITS } from '../limits/limits.js';
 import { trayOfPiece, type StoveTray } from '../plan/batch/fryTrays.js';
 import { clamp } from '../numeric/clamp.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
@@ -6,7 +7,7 @@ import { advanceFry, turnFry } from '../frying/advanceFry.js';
 import { copyFryBody, createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
 import { heatDrawnJPerM2 } from '../frying/bodyHeat.js';
 import { type PieceBulk, pieceHeatJ } from '../frying/pieceHeat.js';
-import { burnerW, oilCautions, POT_LIMITS, potAtRest, potLevels, type PotState, stepPot } from '../oil/pot.js';
+import { burnerW, oilCautions, potAtRest, potLevels, type PotState, stepPot } from '../oil/pot.js';
 import type { OilReading } from '../stove/stoveAct.js';
 import type { PotAct, PracticeAct, PracticePot, Situation } from './situation.js';
 
@@ -356,7 +357,7 @@ function stepPotRun(run: PotRun, nowS: number, isGone: boolean): void {
   const { danger } = run;
   if (run.state.oilC >= truth.pot.smokeC) danger.smoke += dtS;
   else if (run.state.oilC >= warnC && heats) danger.tooHot += dtS;
-  if (heats && potLevels(run.pot, run.state.oilC, volumeM3).withLoad > POT_LIMITS.mostWithLoad) danger.level += dtS;
+  if (heats && potLevels(run.pot, run.state.oilC, volumeM3).withLoad > LIMITS.pot.withLoadShare) danger.level += dtS;
   if (run.groups.some(({ numbers }) => numbers.some((n) => run.openedS.has(n)))) danger.open += dtS;
   if (isGone && isHot && (heats || run.groups.length > 0)) danger.alone += dtS;
   // More heat under oil that nobody measures.

@@ -1,5 +1,5 @@
 import { LIMITS } from '../limits/limits.js';
-import { POT_LIMITS, potLevels } from '../oil/pot.js';
+import { potLevels } from '../oil/pot.js';
 import type { StoveState } from './stoveAct.js';
 import type { OilNow } from './oilNow.js';
 import { type Pot } from '../draft/kitchen.js';
@@ -43,7 +43,7 @@ export function dangerOf({ state, oil, pot, warnC, loadM3, nowS, speed }: Danger
   if (oil.verdict === 'warn' && heats) return { id: 'too-hot', act: 'burner-off' };
   const full = { ...pot, oilM3: pot.oilM3 + state.toppedM3 };
   const level = potLevels(full, oil.probeC ?? LIMITS.oil.leaveBelowC, loadM3);
-  if (level.withLoad > POT_LIMITS.mostWithLoad && heats) return { id: 'level', act: 'burner-off' };
+  if (level.withLoad > LIMITS.pot.withLoadShare && heats) return { id: 'level', act: 'burner-off' };
   // A probe that was looked at is believed for as long as the oil may be left.
   if (oil.verdict === 'check-probe' && quietS > 20) return { id: 'probe-out', act: 'here' };
   const isHot = (oil.probeC ?? 0) > LIMITS.oil.leaveBelowC || (oil.probeC === null && heats);

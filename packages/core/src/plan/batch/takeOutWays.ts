@@ -1,3 +1,4 @@
+import { LIMITS } from '../../limits/limits.js';
 import { RANGES } from '../../draft/ranges.js';
 import type { TrayDraft } from '../../draft/draft.js';
 import { type Kitchen, smokePointC } from '../../draft/kitchen.js';
@@ -27,8 +28,6 @@ export const FINISH_C = 175;
 const STEP_C = 5;
 /** Cooler than this nobody fries, °C. */
 const COOLEST_C = 130;
-/** Oil stays so far under its smoke point, K. */
-const UNDER_SMOKE_C = 30;
 const SHARES = [0.85, 0.7, 0.55] as const;
 
 /** A plan that comes out right, without a word of warning about the piece itself. */
@@ -106,7 +105,7 @@ function inOven(draft: TrayDraft, kitchen: Kitchen): TakeOutWay[] {
 export function takeOutWays(draft: TrayDraft, kitchen: Kitchen): TakeOutWay[] {
   const { thenOven: _oven, ...fry } = draft.fry;
   const free = { ...draft, fry: { ...fry, minutesS: null, loadSize: null } };
-  const hottestC = Math.min(RANGES.draft.oilC.most, 190, smokePointC(kitchen) - UNDER_SMOKE_C);
+  const hottestC = Math.min(RANGES.draft.oilC.most, 190, smokePointC(kitchen) - LIMITS.plan.underSmokeC);
   return [
     ...firstRight('cooler', oils(free, -STEP_C, COOLEST_C), kitchen),
     ...firstRight('hotter', oils(free, STEP_C, hottestC), kitchen),

@@ -4,7 +4,6 @@ import type { DayPart } from './dayPart.js';
 import type { DayStep, DayWork } from './dayTasks.js';
 import type { RunStep } from '../batch/runSteps.js';
 import { LIMITS } from '../../limits/limits.js';
-import { COOKED_KEEP_S } from '../tray/trayKeep.js';
 
 /** What was crisped in the oven is on the table within this, s. Our own. */
 const HOT_S = 1800;
@@ -90,7 +89,7 @@ export function mostOf(part: DayPart, reach: Reach): DayLag[] {
   const crisp = workOf(sheet.find(({ what }) => what === 'crisp'));
   const frying = sheet.find(({ what }) => what === 'fry');
   const fried = crisp && frying ? endOf(frying) : null;
-  if (crisp && fried) within(fried, { work: crisp.work, atS: crisp.one.fromS }, COOKED_KEEP_S.fried, COST.unsafe);
+  if (crisp && fried) within(fried, { work: crisp.work, atS: crisp.one.fromS }, LIMITS.keep.friedS, COST.unsafe);
   // What was reheated is eaten then: no place in a fridge is worth having it wait, and two hours out are not safe.
   if (crisp) {
     const out = (mostS: number, weight: number): DayLag => {

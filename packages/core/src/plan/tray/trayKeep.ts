@@ -1,3 +1,4 @@
+import { LIMITS } from '../../limits/limits.js';
 import { doughFamily } from '../../families/families.js';
 import type { TrayDraft } from '../../draft/draft.js';
 import type { Finding } from '../../draft/finding.js';
@@ -6,14 +7,6 @@ import type { FillingFigures } from '../../filling/fillingFigures.js';
 import { coolPieceS, HARD_C } from '../../frying/holdPiece.js';
 import type { FryBodySpec } from '../../frying/fryBody.js';
 
-const HOUR_S = 3600;
-const DAY_S = 24 * HOUR_S;
-/** Raw pieces in the freezer, for quality. Source: docs/models/practice.md. */
-const FROZEN_KEEP_S = 75 * DAY_S;
-/** Shaped raw pieces in the fridge: dough that rises goes on rising there. Source: docs/models/practice.md. */
-const CHILLED_KEEP_S = { rises: 8 * HOUR_S, other: DAY_S };
-/** Cooked pieces: baked ones keep longer than fried ones, sweet dry ones need no fridge. Our own, on the careful side. */
-export const COOKED_KEEP_S = { fried: 2 * DAY_S, baked: 3 * DAY_S, sweet: 4 * DAY_S };
 /** Sugar of a filling as cooked from which it keeps in a tin, share: as much as a firm fruit paste. */
 const TIN_SUGAR = 0.25;
 
@@ -28,8 +21,8 @@ export interface StoragePlan {
 
 /** How long shaped raw pieces of this dough keep in a place, s. */
 export function rawKeepS({ dough }: Pick<TrayDraft, 'dough'>, place: StoragePlan['place']): number {
-  if (place === 'freezer') return FROZEN_KEEP_S;
-  return doughFamily(dough.family).rises ? CHILLED_KEEP_S.rises : CHILLED_KEEP_S.other;
+  if (place === 'freezer') return LIMITS.keep.frozenS;
+  return doughFamily(dough.family).rises ? LIMITS.keep.risingS : LIMITS.keep.chilledS;
 }
 
 /**
@@ -63,6 +56,6 @@ export function cookedKeeps(
   filling: Pick<FillingFigures, 'totals' | 'targetKg'>,
 ): { readonly keepS: number; readonly place: 'tin' | 'fridge' } {
   const sugar = filling.targetKg > 0 ? filling.totals.parts.sugar / filling.targetKg : 0;
-  if (way === 'bake' && sugar >= TIN_SUGAR) return { keepS: COOKED_KEEP_S.sweet, place: 'tin' };
-  return { keepS: way === 'bake' ? COOKED_KEEP_S.baked : COOKED_KEEP_S.fried, place: 'fridge' };
+  if (way === 'bake' && sugar >= TIN_SUGAR) return { keepS: LIMITS.keep.sweetS, place: 'tin' };
+  return { keepS: way === 'bake' ? LIMITS.keep.bakedS : LIMITS.keep.friedS, place: 'fridge' };
 }
