@@ -277,8 +277,14 @@ export function loadHolds(
 }
 
 /**
+ * As few loads as the largest size makes, as even as they can be.
+ * @example evenLoad(16, 5) // 4
+ */
+export const evenLoad = (pieces: number, most: number): number => Math.ceil(pieces / Math.ceil(pieces / most));
+
+/**
  * The largest load whose dip stays in the range, or that is back in it before the first turn;
- * never more than lie side by side. At least one piece.
+ * never more than lie side by side; then no larger than as many loads need. At least one piece.
  *
  * @param mostPieces side by side, from `potRoom`
  * @param firstTurnS first turn, s; `null`: never turned
@@ -292,5 +298,6 @@ export function loadSizeFor(spec: LoadSpec, mostPieces: number, firstTurnS: numb
     if (!loadHolds(dip, spec.oilC, firstTurnS)) break;
     best = size;
   }
-  return runLoads(spec, best);
+  // As few loads as that makes, each about as large as the next.
+  return runLoads(spec, evenLoad(spec.pieces, best));
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { newTray } from '../plan/edit/starters.js';
 import { planBatch } from '../plan/batch/planBatch.js';
-import { loadSizeFor, type LoadSpec, oilRange, potRoom, runLoads } from './fryLoads.js';
+import { evenLoad, loadSizeFor, type LoadSpec, oilRange, potRoom, runLoads } from './fryLoads.js';
 import { pieceHeatCurve, pieceHeatJ } from '../frying/pieceHeat.js';
 import {
   potAtRest,
@@ -128,9 +128,26 @@ describe('loads', () => {
         return run.lowestC >= oilRange(158).least || run.underRangeS <= 30;
       };
       expect(best.loadSize === 1 || holds(best.loadSize)).toBe(true);
-      expect(best.loadSize === room || !holds(best.loadSize + 1)).toBe(true);
+      // A larger one would make fewer loads.
+      const larger = Array.from({ length: room }, (_, i) => i + 1).filter(
+        (size) => size > best.loadSize && holds(size),
+      );
+      for (const size of larger) expect(Math.ceil(spec(pot).pieces / size)).toBe(best.loads);
     }
     expect(loadSizeFor(spec(weak), 20, 60).loadSize).toBeLessThan(loadSizeFor(spec(), 20, 60).loadSize + 1);
+  });
+  test('loads are even: never a last one of a piece or two where all could be alike', () => {
+    expect(evenLoad(16, 5)).toBe(4);
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 200 }), fc.integer({ min: 1, max: 30 }), (pieces, most) => {
+        const size = evenLoad(pieces, most);
+        const loads = Math.ceil(pieces / size);
+        expect(size).toBeLessThanOrEqual(most);
+        expect(loads).toBe(Math.ceil(pieces / most));
+        // One fewer in each would not do.
+        expect((size - 1) * loads).toBeLessThan(pieces);
+      }),
+    );
   });
   test('loads cover the pieces, follow one another and take longer when smaller', () => {
     for (const size of [2, 4, 7]) {
