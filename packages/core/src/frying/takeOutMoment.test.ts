@@ -2,6 +2,7 @@ import type { RawPart } from '../draft/choices.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { coreMustBeSafe } from '../filling/fillingSafety.js';
 import { planBatch } from '../plan/batch/planBatch.js';
+import { withFold, withShape } from '../plan/edit/editDraft.js';
 import { newTray, STARTERS } from '../plan/edit/starters.js';
 import { fryChances } from './fryChances.js';
 
@@ -56,4 +57,21 @@ test('left blank, the minutes are forgiving ones: of pieces made by hand at leas
     }
   }
   expect(rested).toBeGreaterThan(0);
+});
+
+test('a piece that is golden and never done, nor brown, within the time looked at has no moment', () => {
+  let never = 0;
+  for (const turn of ['once', 'half-depth', 'each-minute'] as const) {
+    for (const oilC of [135, 145, 155]) {
+      const base = withShape(withFold(newTray('Never', 'squash-sage', 4, EAT), { fillingEachKg: 0.09 }), 'ball');
+      const draft = { ...base, fry: { ...base.fry, oilC, turn, start: 'frozen' as const, minutesS: null } };
+      const fry = planBatch(draft, DEFAULT_KITCHEN, null).fry!;
+      const { doneS, takeOutColourS, darkS } = fry.solution;
+      expect(fry.takeOutS === null || Number.isFinite(fry.takeOutS)).toBe(true);
+      if (doneS !== null || takeOutColourS === null || darkS !== null) continue;
+      never += 1;
+      expect(fry.takeOutS === null || fry.needsRest).toBe(true);
+    }
+  }
+  expect(never).toBeGreaterThan(0);
 });

@@ -73,7 +73,7 @@ export function takeOutMoment(run: FryRun, ask: TakeOutAsk): TakeOutMoment {
   const soonestS = doneS === null ? Infinity : Math.max(doneS + SPARE_S, colourS);
   const goldS = goldenS ?? colourS;
   const inOilS = doneS === null ? Infinity : Math.max(soonestS, forgivingS(Math.max(doneS, goldS), darkS));
-  if (soonestS <= brownS) return { takeOutS: inOilS, rests: false };
+  if (Number.isFinite(soonestS) && soonestS <= brownS) return { takeOutS: inOilS, rests: false };
   const lastS = Math.min(inOilS, darkS ?? Infinity, samples[samples.length - 1]!.timeS);
   const byRestS = doneByRestS(run, ask, lastS);
   const restedS =
