@@ -29,7 +29,7 @@ test('by colour, then the oven, with raw egg: chosen where no moment is right, i
   await openStation(page, id, 'serve');
   await expect(page.getByText('Finish in the oven')).toBeVisible();
   await go(page, `/cook/${id}`);
-  // Further down its list.
+  // The step is in a part of the list that is still closed: present, but not visible.
   await expect(page.getByText('Finish in the oven').first()).toBeAttached();
 
   await go(page, `/stove/${id}`);

@@ -1,6 +1,6 @@
 import { LIMITS } from '../limits/limits.js';
 import { shapeOf } from '../shapes/shapes.js';
-import { coreMustBeSafe, safeCoreC } from '../filling/fillingSafety.js';
+import { coreMustBeSafe } from '../filling/fillingSafety.js';
 import { FRY_HORIZON_S } from '../draft/ranges.js';
 import { loadHolds } from '../oil/fryLoads.js';
 import type { TrayDraft } from '../draft/draft.js';
@@ -9,7 +9,8 @@ import type { DoughFamily } from '../families/family.js';
 import { CRUST_LIMITS } from './colour.js';
 import { darkerFace, doughSetC, type FrySample, palerFace } from './solveFry.js';
 import type { Kitchen } from '../draft/kitchen.js';
-import type { FryPlan, OvenPhasePlan } from './fryPlan.js';
+import type { FryPlan } from './fryPlan.js';
+import { ovenFindings } from './ovenFindings.js';
 import type { Rest } from './restInAir.js';
 
 /** Verdict on the piece when it is taken out, its window, the oil, the load and the pot. */
@@ -150,30 +151,6 @@ function soonerS({ solution: { doneS, goldenS } }: Omit<FryPlan, 'findings'>, ta
   if (doneS === null || goldenS === null) return null;
   const readyS = Math.max(doneS, goldenS);
   return readyS < takeOutS - 15 ? readyS : null;
-}
-
-/** What the oven makes of a piece that came out of the oil by its colour: judged when it comes out of there. */
-function ovenFindings(
-  { body }: Omit<FryPlan, 'findings'>,
-  { ovenC, minutesS, coreC, wallC, colours, isDark }: OvenPhasePlan,
-  draft: TrayDraft,
-  rest: Rest,
-): Finding[] {
-  if (minutesS === null) return [{ code: 'fry.then-oven-never', tone: 'stop', values: { ovenC } }];
-  const targetC = Math.min(safeCoreC(draft), body.boilingC - 4);
-  const found: Finding[] = [];
-  if (coreC < targetC) found.push({ code: 'fry.then-oven-cold', tone: 'stop', values: { minutesS, coreC, targetC } });
-  if (wallC < doughSetC(body) - 0.01) {
-    found.push({ code: 'fry.then-oven-raw', tone: 'look-out', values: { minutesS, interfaceC: wallC } });
-  }
-  if (found.length === 0) {
-    found.push({ code: 'fry.then-oven', tone: 'good', values: { ovenC, minutesS, coreC, biteC: rest.biteC } });
-  }
-  if (isDark) found.push({ code: 'fry.then-oven-dark', tone: 'look-out', values: { minutesS, ovenC } });
-  else if (colours[0] < CRUST_LIMITS.pale) {
-    found.push({ code: 'fry.pale', tone: 'look-out', values: { colour: colours[0], goldenS: null } });
-  }
-  return found;
 }
 
 function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: TrayDraft): Finding[] {

@@ -27,7 +27,7 @@ export interface OvenPhasePlan {
   readonly ovenC: number;
   /** s in there that the plan uses; `null`: not done within an hour and a half. */
   readonly minutesS: number | null;
-  /** Coldest filling, and the hottest that the innermost dough has been, when it comes out, °C. */
+  /** When it leaves the oven, °C: the coldest filling, and the highest temperature the innermost dough has reached. */
   readonly coreC: number;
   readonly wallC: number;
   /** Paler and darker face when it comes out. */

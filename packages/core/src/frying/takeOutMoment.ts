@@ -23,8 +23,8 @@ export interface TakeOutAsk {
 export const SPARE_S = 20;
 /** And so much while it rests, s. */
 const REST_SPARE_S = 10;
-/** A core that must be safe comes over its line by this much while it rests, K. */
-const SAFE_SPARE_C = 1;
+/** A middle that must be safe is planned to pass its safe temperature by this much, K. */
+export const SAFE_SPARE_C = 1;
 /** The earliest take out that resting finishes is found to this, s. */
 const FINE_S = 3;
 

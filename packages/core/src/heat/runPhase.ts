@@ -5,6 +5,7 @@ import { interfacePeakC } from '../frying/fryTemperatures.js';
 import { trayH } from '../frying/ovenHeat.js';
 import { coreOf } from '../frying/restInAir.js';
 import { doughSetC } from '../frying/solveFry.js';
+import { SAFE_SPARE_C } from '../frying/takeOutMoment.js';
 import type { HeatPhase, PhaseEnd } from './programme.js';
 
 /** How long an oven or a cold place is looked at, s. */
@@ -19,8 +20,6 @@ const COLD_STEPPING = { ...FRY_STEPPING, firstS: 0.25, growth: 1.4, mostS: 60 };
 const COLD_H = { fridge: 10, freezer: 15 } as const;
 /** A phase that ends when the piece is right goes on for so long afterwards, s. */
 const SPARE_S = 60;
-/** A core that must be safe comes over its target by this much, K. */
-const SAFE_SPARE_C = 1;
 /** Within so much of its place a piece is cold through, K. */
 const COLD_NEAR_C = 2;
 

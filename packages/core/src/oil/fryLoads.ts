@@ -27,6 +27,9 @@ export function oilRange(oilC: number): OilRange {
   return { least: oilC - 8, most: oilC + 6 };
 }
 
+/** Between two pieces of a load going in, s: as quick as one cook lowers them safely. Our own. */
+export const DROP_SPACING_S = 5;
+
 export interface LoadSpec {
   readonly pot: Pot;
   readonly roomC: number;

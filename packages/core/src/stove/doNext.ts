@@ -1,11 +1,12 @@
 import type { OilRamp } from '../draft/choices.js';
 import type { Pot } from '../draft/kitchen.js';
-import { BURNT_COLOUR, CRUST_LIMITS } from '../frying/colour.js';
 import { oilRange } from '../oil/fryLoads.js';
 import { settingAdvice, NEAR_C, readyInS } from './setting.js';
-import { isThrough, type OvenOrder, type StovePiece, type StoveState, OVEN_FINISH } from './stoveAct.js';
+import { isThrough, type OvenOrder, type StoveState } from './stoveAct.js';
 import type { Danger } from './danger.js';
 import type { OilNow } from './oilNow.js';
+import { ovenSteps } from './ovenSteps.js';
+import { pastSteps, stateOf } from './pastTime.js';
 import type { PiecePrediction } from './predictPiece.js';
 
 /** What the stove needs of the plan; kept with the session so that later edits do not move it. */
@@ -30,7 +31,7 @@ export interface StovePlan {
   readonly coreTargetC: number;
   /** The first load is one piece, to be cut and judged. */
   readonly trial?: boolean;
-  /** The oven that finishes what comes out of the oil; absent: none does. */
+  /** Oven that finishes the pieces after frying; absent: they are done when they leave the oil. */
   readonly thenOven?: OvenOrder;
   /** Pieces on the rack that were not done inside when they were taken out, as the model reads it. */
   readonly early?: readonly number[];
@@ -90,27 +91,6 @@ const NOW_S = 10;
  */
 export const isDueNow = ({ inS, reason }: Pick<NextStep, 'inS' | 'reason'>): boolean =>
   inS !== null && inS <= NOW_S && reason !== 'wait-oil';
-
-/** What has become of a piece that is in the oil past its time. */
-type PastState = 'frying' | 'too-dark' | 'dark-raw' | 'burnt';
-
-function stateOf({ colours, isDone }: PiecePrediction, { thenOven }: Pick<StovePlan, 'thenOven'>): PastState {
-  const darker = Math.max(...colours);
-  if (darker >= BURNT_COLOUR) return 'burnt';
-  if (darker < CRUST_LIMITS.brown) return 'frying';
-  return isDone || thenOven ? 'too-dark' : 'dark-raw';
-}
-
-/** What is past its time comes out now, and is called what it is. */
-function pastSteps(past: ReadonlyMap<number, PastState>, { thenOven }: Pick<StovePlan, 'thenOven'>): NextStep[] {
-  return (['burnt', 'dark-raw', 'too-dark'] as const).flatMap((reason): NextStep[] => {
-    const pieces = [...past].flatMap(([number, state]) => (state === reason ? [number] : []));
-    if (pieces.length === 0) return [];
-    if (reason === 'dark-raw') return [{ act: 'aside', inS: 0, pieces, reason, value: OVEN_FINISH.raw.ovenC }];
-    if (reason === 'too-dark' && thenOven) return [{ act: 'to-oven', inS: 0, pieces, reason, value: thenOven.ovenC }];
-    return [{ act: 'take-out', inS: 0, pieces, reason, value: 0 }];
-  });
-}
 
 /** Pieces whose moments lie this close are done in one go, s. */
 const TOGETHER_S = 25;
@@ -263,43 +243,6 @@ function toJudge({ pieces, loads, judged }: StoveState, plan: StovePlan): number
       (act.kind === 'core' && act.piece === piece.number) || (act.kind === 'seen' && act.pieces.includes(piece.number)),
   );
   return isJudged ? null : piece.number;
-}
-
-/** Taken out together within so long, pieces are alike inside, s. */
-const ALIKE_S = 30;
-
-/** Taken out pieces that are raw inside by a probed core, their neighbours too unless probed better. */
-function rawInside({ pieces, judged }: StoveState, targetC: number): number[] {
-  const coreC = new Map(judged.flatMap((act) => (act.kind === 'core' ? [[act.piece, act.tempC] as const] : [])));
-  const isRaw = ({ number }: StovePiece) => (coreC.get(number) ?? targetC) < targetC;
-  const raw = pieces.filter((piece) => isThrough(piece) && isRaw(piece));
-  return pieces
-    .filter(isThrough)
-    .filter((one) => !coreC.has(one.number) || isRaw(one))
-    .filter((one) => raw.some((known) => Math.abs(known.outS! - one.outS!) <= ALIKE_S))
-    .map(({ number }) => number);
-}
-
-/** What goes into the oven, and what in it is to be looked at. */
-function ovenSteps(state: StoveState, plan: StovePlan, nowS: number): NextStep[] {
-  const steps: NextStep[] = [];
-  const raw = rawInside(state, plan.coreTargetC);
-  if (raw.length > 0)
-    steps.push({ act: 'aside', inS: 0, pieces: raw, reason: 'raw-inside', value: OVEN_FINISH.raw.ovenC });
-  const probed = new Set(state.judged.flatMap((act) => (act.kind === 'core' ? [act.piece] : [])));
-  const onRack = new Set(state.pieces.flatMap((piece) => (isThrough(piece) ? [piece.number] : [])));
-  // A probe knows better than the model.
-  const early = (plan.early ?? []).filter((n) => onRack.has(n) && !probed.has(n) && !raw.includes(n));
-  if (early.length > 0)
-    steps.push({ act: 'aside', inS: 0, pieces: early, reason: 'taken-early', value: OVEN_FINISH.raw.ovenC });
-  const lookS = new Map<number, number[]>();
-  for (const { number, oven } of state.inOven) {
-    const atS = oven!.inS + oven!.afterS;
-    lookS.set(atS, [...(lookS.get(atS) ?? []), number]);
-  }
-  for (const [atS, pieces] of lookS)
-    steps.push({ act: 'oven-out', inS: atS - nowS, pieces, reason: 'oven-done', value: 0 });
-  return steps;
 }
 
 /** Pieces have come out since crumbs were last taken off. */

@@ -13,7 +13,7 @@ import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../../frying/pieceH
 import { restInAir } from '../../frying/restInAir.js';
 import { doughSetC, type FryRun, runFry, sampleAt } from '../../frying/solveFry.js';
 import { burnerAdvice } from '../../oil/burnerAdvice.js';
-import { handsServe, type LoadSpec, oilRange, potRoom } from '../../oil/fryLoads.js';
+import { DROP_SPACING_S, handsServe, type LoadSpec, oilRange, potRoom } from '../../oil/fryLoads.js';
 import { throughPot } from '../../oil/pipeline.js';
 import { halfDepthOilM3, oilCautions, potLevels } from '../../oil/pot.js';
 import { isFryable, type Piece } from '../../shapes/kit/piece.js';
@@ -28,7 +28,6 @@ import { foldedBodyOf, fryBodyOf, holdOf } from '../tray/trayBody.js';
 import { stored } from '../tray/trayKeep.js';
 import { traysOf } from '../edit/trays.js';
 
-const DROP_SPACING_S = 5;
 /** Means of each so many entries, the last of what is left. */
 function meansOf(values: readonly number[], each: number): number[] {
   return Array.from({ length: Math.ceil(values.length / each) }, (_, i) => {
@@ -37,7 +36,10 @@ function meansOf(values: readonly number[], each: number): number[] {
   });
 }
 
-/** When pieces come out of the oil: the cook's own minutes, by colour where an oven finishes them, or when they are right. */
+/**
+ * When pieces leave the oil: after the cook's own minutes; else, where an oven finishes them, as soon as they are
+ * golden; else when they are cooked and golden.
+ */
 function takenOut({ fry: { minutesS, thenOven } }: TrayDraft, run: FryRun, ask: TakeOutAsk): TakeOutMoment {
   const { doneS, takeOutColourS, goldenS } = run.solution;
   if (minutesS !== null) return { takeOutS: minutesS, rests: !thenOven && minutesS < (doneS ?? Infinity) };

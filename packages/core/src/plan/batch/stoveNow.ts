@@ -91,7 +91,7 @@ export interface StoveNow {
   readonly queue: readonly FryPlace[];
   /** Pieces on the rack that are raw inside, as a probe or the model says: they do not count as done. */
   readonly raw: readonly number[];
-  /** The oven that finishes what comes out of the oil; `null`: none does. */
+  /** Oven that finishes the pieces after frying; `null`: they are done when they leave the oil. */
   readonly thenOven: OvenOrder | null;
   readonly tally: {
     readonly load: number;

@@ -1,8 +1,5 @@
 import { type TrayDraft, USUAL_BAKE } from '../../draft/draft.js';
-import type { LoadRun } from '../../oil/fryLoads.js';
-
-/** Pieces of a load go into the oil so long one after the other, s. */
-const SPACING_S = 5;
+import { DROP_SPACING_S, type LoadRun } from '../../oil/fryLoads.js';
 
 /**
  * How long the oven goes on after the last piece is out of the oil, s. Each load goes into the oven as
@@ -18,7 +15,7 @@ export function ovenAfterOilS(draft: TrayDraft, loads: LoadRun | null, takeOutS:
   for (let piece = 0; piece < draft.pieces; piece++) {
     const startS =
       loads.everyS === null
-        ? (loads.loadStartsS[Math.floor(piece / loads.loadSize)] ?? 0) + SPACING_S * (piece % loads.loadSize)
+        ? (loads.loadStartsS[Math.floor(piece / loads.loadSize)] ?? 0) + DROP_SPACING_S * (piece % loads.loadSize)
         : loads.everyS * piece;
     outS.push(startS + takeOutS);
   }

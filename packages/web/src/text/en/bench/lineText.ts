@@ -196,7 +196,7 @@ function foldText({ draft, cold, printer }: PlannedLine): StationText {
 /** Why a batch of a supper has no times yet. */
 export const TIMES_WAIT: Record<Exclude<TimesKnown, 'known'>, string> = {
   coming: 'planning the supper',
-  'out-of-reach': 'no plan of the supper here',
+  'out-of-reach': 'supper plan not loaded',
 };
 
 /** Shown for the few milliseconds until the worker has answered for the first time. */

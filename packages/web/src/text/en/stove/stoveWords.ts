@@ -105,7 +105,7 @@ export function nextText(
   }
 }
 
-/** Why pieces are set aside to the oven. */
+/** The reason that is shown for moving pieces to the oven. */
 const ASIDE_WHY = {
   'raw-inside': 'One was not done in the middle.',
   'taken-early': 'They came out before the middle was done.',

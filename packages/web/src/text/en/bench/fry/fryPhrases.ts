@@ -44,7 +44,7 @@ export const FRY = {
   thenOven: 'Then in the oven at',
   ovenMinutes: 'Minutes in the oven',
   noOven: 'Cook them through in the oil',
-  finishInOven: (temp: string) => `Take them out by colour, and finish them in the oven at ${temp}`,
+  finishInOven: (temp: string) => `Take them out when they are golden, and finish them in the oven at ${temp}`,
   chooseOnTheMap: 'Choose one of the changes, or click a point on the map to set oil and minutes yourself.',
   nothingToFry: 'nothing to fry yet',
   howWasIt: 'This oven',

@@ -64,7 +64,7 @@ const SENTENCES: HotSentences = {
   'fry.pipeline': ({ size, everyS, lowestC }, p) =>
     `A piece goes in every ${p.time(everyS)}, with ${plain(size, 0)} in the oil at a time. The oil stays at ${p.temp(lowestC)} or above.`,
   'fry.then-oven': ({ ovenC, minutesS, coreC, biteC }, p) =>
-    `Taken out by colour, then ${p.span(minutesS)} in the oven at ${p.temp(ovenC)}: cooked through, ${p.temp(coreC)} in the middle and ${p.temp(biteC)} at the first bite.`,
+    `The oven cooks them through: after ${p.span(minutesS)} at ${p.temp(ovenC)} the middle is at ${p.temp(coreC)}, and at ${p.temp(biteC)} at the first bite.`,
   'fry.then-oven-never': ({ ovenC }, p) =>
     `They are not done within an hour and a half in the oven at ${p.temp(ovenC)}. Use a hotter oven.`,
   'fry.then-oven-cold': ({ minutesS, coreC, targetC }, p) =>

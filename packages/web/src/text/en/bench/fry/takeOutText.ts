@@ -38,7 +38,7 @@ function changeText({ id, draft }: TakeOutWay, p: Printer): string {
 export function takeOutWayText(way: TakeOutWay, p: Printer): string {
   const from = changeText(way, p);
   if (way.ovenS !== null) {
-    return `Take them out of the oil by colour after ${p.time(way.takeOutS)}, then finish them for ${p.span(way.ovenS)} in the oven at ${p.temp(FINISH_C)}: ${p.temp(way.biteC)} at the first bite.`;
+    return `Take them out of the oil when they are golden, after ${p.time(way.takeOutS)}. Finish them for ${p.span(way.ovenS)} in the oven at ${p.temp(FINISH_C)}. They are at ${p.temp(way.biteC)} at the first bite.`;
   }
   return `${from}golden and cooked after ${p.time(way.takeOutS)}, ${p.temp(way.biteC)} at the first bite.`;
 }

@@ -1,0 +1,31 @@
+import type { TrayDraft } from '../draft/draft.js';
+import type { Finding } from '../draft/finding.js';
+import { safeCoreC } from '../filling/fillingSafety.js';
+import { CRUST_LIMITS } from './colour.js';
+import type { FryPlan, OvenPhasePlan } from './fryPlan.js';
+import type { Rest } from './restInAir.js';
+import { doughSetC } from './solveFry.js';
+
+/** What the oven makes of a piece that came out of the oil by its colour: judged when it comes out of there. */
+export function ovenFindings(
+  { body }: Omit<FryPlan, 'findings'>,
+  { ovenC, minutesS, coreC, wallC, colours, isDark }: OvenPhasePlan,
+  draft: TrayDraft,
+  rest: Rest,
+): Finding[] {
+  if (minutesS === null) return [{ code: 'fry.then-oven-never', tone: 'stop', values: { ovenC } }];
+  const targetC = Math.min(safeCoreC(draft), body.boilingC - 4);
+  const found: Finding[] = [];
+  if (coreC < targetC) found.push({ code: 'fry.then-oven-cold', tone: 'stop', values: { minutesS, coreC, targetC } });
+  if (wallC < doughSetC(body) - 0.01) {
+    found.push({ code: 'fry.then-oven-raw', tone: 'look-out', values: { minutesS, interfaceC: wallC } });
+  }
+  if (found.length === 0) {
+    found.push({ code: 'fry.then-oven', tone: 'good', values: { ovenC, minutesS, coreC, biteC: rest.biteC } });
+  }
+  if (isDark) found.push({ code: 'fry.then-oven-dark', tone: 'look-out', values: { minutesS, ovenC } });
+  else if (colours[0] < CRUST_LIMITS.pale) {
+    found.push({ code: 'fry.pale', tone: 'look-out', values: { colour: colours[0], goldenS: null } });
+  }
+  return found;
+}
