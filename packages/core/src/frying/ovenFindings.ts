@@ -26,6 +26,8 @@ export function ovenFindings(
   if (isDark) found.push({ code: 'fry.then-oven-dark', tone: 'look-out', values: { minutesS, ovenC } });
   else if (colours[0] < CRUST_LIMITS.pale) {
     found.push({ code: 'fry.pale', tone: 'look-out', values: { colour: colours[0], goldenS: null } });
+  } else if (colours[1] > CRUST_LIMITS.golden) {
+    found.push({ code: 'fry.brown', tone: 'good', values: { colour: colours[1], darkS: null } });
   }
   return found;
 }

@@ -3,6 +3,7 @@ import { anyDraft, anyKitchen } from '../../testing/anyWrites.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import type { TrayDraft } from '../draft/draft.js';
 import { advanceFry } from '../frying/advanceFry.js';
+import { CRUST_LIMITS } from '../frying/colour.js';
 import { createFryBody } from '../frying/fryBody.js';
 import { interfacePeakC } from '../frying/fryTemperatures.js';
 import { coreOf } from '../frying/restInAir.js';
@@ -125,6 +126,8 @@ test('an oven that is too short, too cool or too hot is said, and never called r
         expect(codes.includes('fry.then-oven')).toBe(isSafe && isSet);
         expect(codes.includes('fry.then-oven-cold')).toBe(!isSafe);
         expect(codes.includes('fry.then-oven-dark')).toBe(fry.thenOven.isDark);
+        const isBrown = !fry.thenOven.isDark && fry.thenOven.colours[1] > CRUST_LIMITS.golden;
+        if (fry.thenOven.colours[0] >= CRUST_LIMITS.pale) expect(codes.includes('fry.brown')).toBe(isBrown);
         if (isSafe && isSet) right += 1;
         else cold += 1;
         const longer = planBatch(inOven(draft, minutesS + 300, ovenC), KITCHEN, null).fry!.thenOven!;

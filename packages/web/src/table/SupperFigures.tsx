@@ -22,6 +22,9 @@ const Word = styled(Figure)<{ $colour: ReturnType<typeof toneColour> | null }>`
   display: flex;
   align-items: center;
   gap: 6px;
+  svg {
+    flex: none;
+  }
   color: ${({ theme, $colour }) => ($colour ? theme[$colour] : 'inherit')};
 `;
 

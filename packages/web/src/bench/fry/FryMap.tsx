@@ -259,7 +259,7 @@ function MapOf({ spec, mapKey, oilC, timeS, usualC, printer, onPoint }: MapOfPro
       </p>
       <Soft data-margins>
         {row && timeS !== null && whole
-          ? `${marginText(marginsAt(rows, oilC, timeS), printer)} ${chances ? chancesText(chances) : T.tryingABatchOfThem}`
+          ? `${marginText(marginsAt(rows, oilC, timeS), printer, spec.byColour)} ${chances ? chancesText(chances, spec.byColour) : T.tryingABatchOfThem}`
           : ' '}
       </Soft>
       <Button

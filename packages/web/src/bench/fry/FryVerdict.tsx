@@ -67,9 +67,9 @@ function outcomeText(line: Line): string {
   if (!fry.atTakeOut) return fry.solution.darkS === null ? T.notDoneWithinHalfAn : T.noRightMoment;
   const has = (...codes: readonly string[]) => fry.findings.some(({ code }) => codes.includes(code));
   const cooked = has('fry.cooked', 'fry.then-oven');
-  const raw = has('fry.raw-ring', 'fry.then-oven-raw');
+  const raw = has('fry.raw-ring', 'fry.then-oven-raw') && !has('fry.then-oven-cold');
   const pale = CRUST_WORD[crustName(Math.min(...(fry.thenOven ?? fry.atTakeOut).colours))];
-  return `${pale}, ${cooked ? T.cookedThrough : raw ? T.rawRingInside : T.coreNotYetHot}`;
+  return `${pale}, ${cooked ? T.cookedThrough : raw ? T.rawRingInside : T.middleNotSafe}`;
 }
 
 /** What comes out at this oil and time, and what is found. */

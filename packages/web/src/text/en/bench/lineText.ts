@@ -219,8 +219,11 @@ const throughPot = (
     ? `${loadSize} at a time, ${loads} ${plural(loads, 'load', 'loads')}, ${printer.span(totalS)}`
     : `one every ${printer.time(everyS)}, ${printer.span(totalS)}`;
 
-const thenOvenText = ({ thenOven }: FryPlan, { span }: PlannedLine['printer']): string =>
-  thenOven?.minutesS == null ? '' : `then ${span(thenOven.minutesS)} oven · `;
+/** The oven after the oil, and how long all loads take; `null`: they are done in the oil. */
+function thenOvenText({ thenOven, loads }: FryPlan, { span }: PlannedLine['printer']): string | null {
+  if (thenOven?.minutesS == null || !loads) return null;
+  return `then ${span(thenOven.minutesS)} oven · ${loads.loads} ${plural(loads.loads, 'load', 'loads')}, ${span(loads.totalS)}`;
+}
 
 /** A tray that is baked, frozen, chilled or left as it is. */
 function otherWayText({ draft, hot, printer }: PlannedLine, way: Exclude<TrayWay, 'fry'>): StationText {
@@ -264,7 +267,7 @@ function fryText(line: PlannedLine): StationText {
     station: 'fry',
     name,
     figure: `${printer.temp(draft.fry.oilC)} · ${takeOutS === null ? '–' : printer.time(takeOutS)}`,
-    detail: loads ? [thenOvenText(fry, printer), throughPot(loads, printer)].join('') : 'no right moment',
+    detail: loads ? (thenOvenText(fry, printer) ?? throughPot(loads, printer)) : 'no right moment',
     ...verdictOf('fry', fry.findings),
   };
 }

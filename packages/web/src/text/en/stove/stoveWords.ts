@@ -79,7 +79,7 @@ export function nextText(
                 : step.reason === 'load-needs'
                   ? 'This keeps the oil at its temperature with these pieces in.'
                   : step.reason === 'all-out'
-                    ? `Everything is out. Stay until the oil is below ${temp(LIMITS.oil.leaveBelowC)}.`
+                    ? `All pieces are out of the oil. Stay until the oil is below ${temp(LIMITS.oil.leaveBelowC)}.`
                     : 'This keeps the oil at its temperature.',
       };
     case 'skim':

@@ -93,7 +93,7 @@ export const FRY = {
   notDoneWithinHalfAn: 'not done within half an hour',
   cookedThrough: 'cooked through',
   rawRingInside: 'raw ring inside',
-  coreNotYetHot: 'middle not yet hot',
+  middleNotSafe: 'middle not safe',
   pieceAndPot: 'Piece and pot',
   oil: 'Oil',
   inTheOil: 'In the oil',

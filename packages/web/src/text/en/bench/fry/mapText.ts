@@ -32,7 +32,7 @@ export function storyText(
   if (byColour) {
     const next = region === 'pale' ? goldenS : darkS;
     const turns = region === 'pale' ? 'golden' : 'too dark';
-    return `${at}: ${colour}${next === null || region === 'dark' ? '' : `, ${turns} after ${p.time(next)}`}. The oven cooks them through.`;
+    return `${at}: ${colour}${next === null || region === 'dark' ? '' : `, ${turns} after ${p.time(next)}`}. The oven finishes them.`;
   }
   switch (region) {
     case 'raw':
@@ -55,10 +55,13 @@ export function storyText(
 }
 
 /** How far oil and time may be out with the pieces still right. */
-export function marginText(margins: { marginC: number; marginS: number } | null, p: Printer): string {
-  if (!margins) return 'Pieces do not come out right at this temperature and time.';
+export function marginText(margins: { marginC: number; marginS: number } | null, p: Printer, byColour = false): string {
+  if (!margins)
+    return byColour
+      ? 'Pieces are not golden at this temperature and time.'
+      : 'Pieces do not come out right at this temperature and time.';
   const degrees = Math.round(p.degrees(margins.marginC) - p.degrees(0));
-  return `You can be ${degrees} °${p.temperature} or ${p.time(margins.marginS)} out, either way, and still be right.`;
+  return `You can be ${degrees} °${p.temperature} or ${p.time(margins.marginS)} out, either way, and ${byColour ? 'they still leave the oil golden' : 'still be right'}.`;
 }
 
 /** The oil temperature and time with the widest margins. */
@@ -69,7 +72,7 @@ export function forgivingText(best: ForgivingPoint | null, p: Printer): string {
 }
 
 /** How many of 100 handmade pieces come out right. */
-export function chancesText({ right, raw, pale, dark }: FryChances): string {
+export function chancesText({ right, raw, pale, dark }: FryChances, byColour = false): string {
   const of = (share: number) => Math.round(100 * share);
   const wrong = [
     [of(raw), 'not done inside'],
@@ -79,5 +82,5 @@ export function chancesText({ right, raw, pale, dark }: FryChances): string {
   const told = wrong.filter(([count]) => count > 0).map(([count, what]) => `${count} ${what}`);
   // What is wrong is rounded; the rest is right, so that they make a hundred.
   const rest = told.length > 0 ? 100 - wrong.reduce((sum, [count]) => sum + count, 0) : of(right);
-  return `Allowing for handmade differences, about ${rest} in 100 should come out right${told.length > 0 ? `; ${told.join(', ')}` : ''}.`;
+  return `Allowing for handmade differences, about ${rest} in 100 should ${byColour ? 'leave the oil golden' : 'come out right'}${told.length > 0 ? `; ${told.join(', ')}` : ''}.`;
 }
