@@ -25,7 +25,9 @@ test('the Lantern Walk: planned as one, a stretch moved by key and back, a cook 
   const pot = dayPlan.getByRole('list', { name: 'Pot', exact: true }).getByRole('listitem');
   await expect(pot.first()).toHaveText('Heat the oil');
   await expect(dayPlan.getByText(/This is the latest start that works|No plan can start later than/)).toBeVisible();
-  await expect(page.getByRole('region', { name: /^(On time|May be late)$/ })).toContainText(/Last piece out at \d\d:\d\d/);
+  await expect(page.getByRole('region', { name: /^(On time|May be late)$/ })).toContainText(
+    /Last piece out at \d\d:\d\d/,
+  );
   await axeFindsNothing(page, 'the plan');
 
   // One truth: Serve, the first page and the run-sheet say what the day plan says.

@@ -2,7 +2,7 @@ import type { OilRamp } from '../draft/choices.js';
 import type { Pot } from '../draft/kitchen.js';
 import { oilRange } from '../oil/fryLoads.js';
 import { settingAdvice, NEAR_C, readyInS } from './setting.js';
-import { isThrough, type OvenOrder, type StoveState } from './stoveAct.js';
+import { isThrough, type OvenOrder, type StovePiece, type StoveState } from './stoveAct.js';
 import type { Danger } from './danger.js';
 import type { OilNow } from './oilNow.js';
 import { ovenSteps } from './ovenSteps.js';
@@ -178,27 +178,29 @@ export function doNext(
         inS !== null &&
         (((act === 'take-out' || act === 'to-oven') && inS < SOON_OUT_S) || (act === 'turn' && inS < HANDS_S)),
     );
-    const trialling = plan.trial === true && state.loads === 1;
+    const isTrying = plan.trial === true && tried(state).length <= 1;
     if (plan.everyS !== undefined) {
       const lastS = state.pieces.reduce((last, piece) => Math.max(last, piece.droppedS), -Infinity);
       const dueS = lastS + plan.everyS - nowS;
       // The next goes under one that has risen: not before, and not into oil that the burner setting is not content with.
       const isNear =
         oil.probeC !== null && oil.probeC >= plan.oilC - NEAR_C.under && oil.probeC <= oilRange(plan.oilC).most;
-      if (state.toFry > 0 && !trialling && room >= 1 && (dueS > 0 || isNear))
+      if (state.toFry > 0 && !isTrying && room >= 1 && (dueS > 0 || isNear))
         steps.push({ act: 'drop', inS: Math.max(0, dueS), pieces: dropOf(1), reason: 'pipeline', value: plan.oilC });
-    } else if (room >= Math.max(1, plan.loadSize / 3) && ready && !busy && !trialling)
+    } else if (room >= Math.max(1, plan.loadSize / 3) && ready && !busy && !isTrying)
       steps.push({ act: 'drop', inS: 0, pieces: dropOf(room), reason: 'room', value: plan.oilC });
   } else {
     const trial = toJudge(state, plan);
     if (trial !== null) {
-      // A trial is a stop: what it shows decides how the others are fried.
-      steps.push({ act: 'judge', inS: 0, pieces: [trial], reason: 'trial', value: 0 });
+      // A trial is a stop: what it shows decides how the others are fried. One that is raw shows nothing: it goes into
+      // the oven, and another is tried.
+      const isRaw = plan.early?.includes(trial) === true;
+      if (!isRaw) steps.push({ act: 'judge', inS: 0, pieces: [trial], reason: 'trial', value: 0 });
     } else if (state.toFry === 0) {
       if (!state.inOven.some(({ oven }) => oven!.why === 'plan'))
         steps.push({ act: 'finish', inS: 0, pieces: [], reason: 'all-out', value: 0 });
     } else {
-      const isTrial = plan.trial === true && state.pieces.length === 0;
+      const isTrial = plan.trial === true && tried(state).length === 0;
       const size = isTrial || plan.everyS !== undefined ? 1 : Math.min(plan.loadSize, state.toFry, plan.left);
       const setting = steps.find(({ act }) => act === 'burner')?.value ?? state.burner;
       const waitS = oil.state && setting > 0 ? readyInS(plan, oil.state, setting) : null;
@@ -234,10 +236,16 @@ export function roomInPot(
   return Math.max(0, Math.min(toFry, left, loadSize - inPot.length));
 }
 
+/** Pieces from which something is learnt: one that came out raw shows nothing of how the others will be. */
+function tried({ pieces }: StoveState): StovePiece[] {
+  return pieces.filter(({ oven }) => oven?.why !== 'raw');
+}
+
 /** The trial piece that is out, whole, and not judged yet; `null`: none. */
-function toJudge({ pieces, loads, judged }: StoveState, plan: StovePlan): number | null {
-  const piece = pieces[0];
-  if (plan.trial !== true || loads > 1 || pieces.length !== 1 || !piece || !isThrough(piece)) return null;
+function toJudge(state: StoveState, plan: StovePlan): number | null {
+  const [piece, ...more] = tried(state);
+  if (plan.trial !== true || more.length > 0 || !piece || !isThrough(piece)) return null;
+  const { judged } = state;
   const isJudged = judged.some(
     (act) =>
       (act.kind === 'core' && act.piece === piece.number) || (act.kind === 'seen' && act.pieces.includes(piece.number)),

@@ -246,6 +246,20 @@ test('a trial piece is a stop: until it is judged nothing else is advised for th
   expect(wants([])).toEqual(['judge']);
   expect(wants([{ id: 's', atS: 510, kind: 'seen', pieces: [1], looks: 'darker' }])).toEqual(['drop']);
   expect(wants([{ id: 'c', atS: 510, kind: 'core', piece: 1, tempC: 80, predictedC: 78 }])).toEqual(['drop']);
+  // One that came out raw shows nothing: into the oven with it, then one more is tried, and waited for.
+  const raw = doNext(stoveState(acts, PIECES), { ...plan, early: [1] }, IN_RANGE, [], 520);
+  expect(raw.map(({ act }) => act).filter((act) => act !== 'skim')).toEqual(['aside']);
+  const setAside: StoveAct[] = [...acts, { id: 'a', atS: 515, kind: 'aside', pieces: [1] }];
+  const next = doNext(stoveState(setAside, PIECES), plan, IN_RANGE, [], 520).find(({ act }) => act === 'drop')!;
+  expect(next.pieces).toEqual([2]);
+  const second: StoveAct[] = [
+    ...setAside,
+    { id: 'd2', atS: 530, kind: 'drop', pieces: [2] },
+    { id: 't2', atS: 900, kind: 'take-out', pieces: [2] },
+  ];
+  expect(doNext(stoveState(second, PIECES), plan, IN_RANGE, [], 920)).toContainEqual(
+    expect.objectContaining({ act: 'judge', pieces: [2] }),
+  );
   // One that bursts has shown what there is to see.
   const burst = doNext(stoveState([on('drop', 0), on('burst', 100)], PIECES), plan, IN_RANGE, [], 120);
   expect(burst.map(({ act }) => act)).toContain('drop');
