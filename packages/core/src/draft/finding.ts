@@ -5,6 +5,8 @@ export type FindingTone = 'good' | 'look-out' | 'stop' | 'know';
 export type Station = 'dough' | 'filling' | 'fold' | 'fry' | 'serve';
 
 type Nothing = Readonly<Record<never, never>>;
+/** How many fail, and how many are right. */
+type Shares = { readonly share: number; readonly right: number };
 
 /** What each finding knows: SI, the unit in the name, °C; `percent` and `points` of the flour or filling, `share` 0–1. */
 interface FindingValues {
@@ -158,6 +160,13 @@ interface FindingValues {
   'fry.raw-ring': { readonly interfaceC: number; readonly setS: number | null };
   'fry.warm': { readonly coreC: number; readonly hotC: number };
   'fry.core-cold': { readonly coreC: number; readonly targetC: number; readonly coreS: number | null };
+  /** Too many of the pieces made by hand fail; shares of 1. */
+  'fry.some-unsafe': { readonly share: number; readonly targetC: number };
+  'fry.some-raw': Shares;
+  'fry.some-pale': Shares;
+  'fry.some-dark': Shares;
+  /** Other minutes in the same oil than the cook's own are right for more. */
+  'fry.better-minutes': { readonly minutesS: number; readonly right: number };
   'fry.no-moment': { readonly oilC: number; readonly darkS: number; readonly doneS: number | null };
   'fry.never-done': { readonly oilC: number; readonly horizonS: number };
   'fry.brown': { readonly colour: number; readonly darkS: number | null };

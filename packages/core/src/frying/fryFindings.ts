@@ -10,6 +10,7 @@ import { CRUST_LIMITS } from './colour.js';
 import { darkerFace, doughSetC, type FrySample, palerFace } from './solveFry.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import type { FryPlan } from './fryPlan.js';
+import { failingOf } from '../outcome/failing.js';
 import { ovenFindings } from './ovenFindings.js';
 import type { Rest } from './restInAir.js';
 
@@ -110,7 +111,7 @@ function insideFindings(
   atTakeOut: FrySample,
   rest: Rest,
 ): Finding[] {
-  const { solution, body, needsRest } = plan;
+  const { solution, body, needsRest, chances } = plan;
   const found: Finding[] = [];
   const setC = doughSetC(body);
   const targetC = Math.min(draft.filling.coreTargetC, body.boilingC - 4);
@@ -126,7 +127,12 @@ function insideFindings(
     const values = { interfaceC: rest.wallC, setS: doughSetS };
     found.push({ code: 'fry.raw-ring', tone: 'look-out', values });
   }
-  if (!coreCold && !rawRing) {
+  const failing = chances && failingOf(chances);
+  if (!coreCold && failing === 'unsafe') {
+    found.push({ code: 'fry.some-unsafe', tone: 'stop', values: { share: chances!.unsafe, targetC } });
+  } else if (!coreCold && !rawRing && failing === 'raw') {
+    found.push({ code: 'fry.some-raw', tone: 'look-out', values: { share: chances!.raw, right: chances!.right } });
+  } else if (!coreCold && !rawRing) {
     const values = {
       doneS: doneS ?? takeOutS,
       spareS: takeOutS - (doneS ?? takeOutS),
@@ -158,35 +164,41 @@ function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: TrayDraft): Findi
   if (takeOutS === null || !atTakeOut || !rest) return [noMoment(plan, draft.fry.oilC)];
   if (thenOven) return ovenFindings(plan, thenOven, draft, rest);
   const found = insideFindings(plan, draft, takeOutS, atTakeOut, rest);
-  const doneS = solution.doneS ?? -1;
-  if (darkerFace(atTakeOut) > CRUST_LIMITS.brown) {
-    found.push({
-      code: 'fry.dark',
-      tone: 'look-out',
-      values: { colour: darkerFace(atTakeOut), darkS: solution.darkS, soonerS: soonerS(plan, takeOutS) },
-    });
-  } else if (palerFace(atTakeOut) < CRUST_LIMITS.pale) {
-    found.push({
-      code: 'fry.pale',
-      tone: 'look-out',
-      values: { colour: palerFace(atTakeOut), goldenS: solution.goldenS },
-    });
-  } else if (darkerFace(atTakeOut) > CRUST_LIMITS.golden) {
-    found.push({ code: 'fry.brown', tone: 'good', values: { colour: darkerFace(atTakeOut), darkS: solution.darkS } });
-  } else {
-    found.push({ code: 'fry.golden', tone: 'good', values: { goldenS: solution.goldenS } });
-  }
-  const fromS = Math.max(doneS, solution.goldenS ?? Infinity);
+  found.push(colourFinding(plan, takeOutS, atTakeOut));
+  if (plan.better) found.push({ code: 'fry.better-minutes', tone: 'know', values: plan.better });
+  const fromS = Math.max(solution.doneS ?? -1, solution.goldenS ?? Infinity);
   if (!plan.needsRest && solution.doneS !== null && solution.darkS !== null && Number.isFinite(fromS)) {
     const values = { fromS, toS: solution.darkS };
-    const forgivesS = solution.darkS - fromS;
     found.push(
-      forgivesS > 30
+      solution.darkS > fromS
         ? { code: 'fry.window', tone: 'know', values }
         : { code: 'fry.no-window', tone: 'look-out', values },
     );
   }
   return found;
+}
+
+/** The colour they come out in. */
+function colourFinding(plan: Omit<FryPlan, 'findings'>, takeOutS: number, atTakeOut: FrySample): Finding {
+  const { solution, chances } = plan;
+  const [paler, darker] = [palerFace(atTakeOut), darkerFace(atTakeOut)];
+  if (darker > CRUST_LIMITS.brown) {
+    const values = { colour: darker, darkS: solution.darkS, soonerS: soonerS(plan, takeOutS) };
+    return { code: 'fry.dark', tone: 'look-out', values };
+  }
+  if (paler < CRUST_LIMITS.pale) {
+    return { code: 'fry.pale', tone: 'look-out', values: { colour: paler, goldenS: solution.goldenS } };
+  }
+  const failing = chances && failingOf(chances);
+  if (failing === 'dark') {
+    return { code: 'fry.some-dark', tone: 'look-out', values: { share: chances!.dark, right: chances!.right } };
+  }
+  if (failing === 'pale') {
+    return { code: 'fry.some-pale', tone: 'look-out', values: { share: chances!.pale, right: chances!.right } };
+  }
+  return darker > CRUST_LIMITS.golden
+    ? { code: 'fry.brown', tone: 'good', values: { colour: darker, darkS: solution.darkS } }
+    : { code: 'fry.golden', tone: 'good', values: { goldenS: solution.goldenS } };
 }
 
 /** Oil that was fried in before: its state, and whom it is no longer for. */

@@ -13,7 +13,7 @@ import {
   marginsAt,
 } from './fryMap.js';
 import type { TrayDraft } from '../draft/draft.js';
-import { fryChances } from './fryChances.js';
+import { mapChances } from '../outcome/mapChances.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { withFold, withShape } from '../plan/edit/editDraft.js';
 
@@ -143,16 +143,15 @@ test('nothing right on the map has no forgiving point', () => {
   expect(forgivingPoint(ROWS.map(never), USUAL)).toBeNull();
 });
 
-test('pieces made by hand: most come out right at the forgiving point, fewer at its edge, and the seed is the run', () => {
+test('pieces made by hand: most come out right at the forgiving point, fewer at its edge', () => {
   const best = forgivingPoint(ROWS, USUAL)!;
-  const at = fryChances(SPEC, best.oilC, best.timeS, 7, 60);
-  expect(at.right + at.raw + at.pale + at.dark).toBeCloseTo(1, 9);
+  const at = mapChances(SPEC, best.oilC, best.timeS);
+  expect(at.right + at.unsafe + at.raw + at.pale + at.dark).toBeCloseTo(1, 9);
   expect(at.right).toBeGreaterThan(0.9);
   const row = ROWS.find((one) => one.oilC === best.oilC)!;
-  const early = fryChances(SPEC, best.oilC, Math.max(row.doneS!, row.goldenS!), 7, 60);
+  const early = mapChances(SPEC, best.oilC, Math.max(row.doneS!, row.goldenS!));
   expect(early.right).toBeLessThan(at.right);
-  expect(fryChances(SPEC, 160, 60, 7, 8)).toMatchObject({ raw: 1, right: 0 });
-  expect(fryChances(SPEC, best.oilC, best.timeS, 7, 60)).toEqual(at);
+  expect(mapChances(SPEC, 160, 60)).toMatchObject({ raw: 1, right: 0 });
 });
 
 test('every row comes once, the outermost among the first; a bad map is refused at its figure', () => {
@@ -171,5 +170,5 @@ test('every row comes once, the outermost among the first; a bad map is refused 
   ] as const) {
     expect(() => fryMapRow({ ...SPEC, ...change }, 0)).toThrow(expect.objectContaining({ path }));
   }
-  expect(() => fryChances(SPEC, 160, 60, 1, 0)).toThrow(expect.objectContaining({ path: 'pieces' }));
+  expect(() => mapChances(SPEC, 160, 1)).toThrow(expect.objectContaining({ path: 'timeS' }));
 });

@@ -4,6 +4,8 @@ import type { LoadRun, OilRange } from '../oil/fryLoads.js';
 import type { PotLevels } from '../oil/pot.js';
 import type { BurstOverTime } from './burstOverTime.js';
 import type { FryBodySpec } from './fryBody.js';
+import type { OutcomeChances } from '../outcome/outcomeChances.js';
+import type { OutcomeSurface } from '../outcome/outcomeSurface.js';
 import type { HoldWait } from './holdPiece.js';
 import type { Rest } from './restInAir.js';
 import type { PieceBulk } from './pieceHeat.js';
@@ -50,6 +52,12 @@ export interface FryPlan {
   readonly rest: Rest | null;
   /** Taken out before it is done in the oil: it gets there while it rests. */
   readonly needsRest: boolean;
+  /** How pieces made by hand differ from the planned one; the stove has it too. */
+  readonly surface: OutcomeSurface;
+  /** How pieces made by hand come out; `null` without a moment to take them out, or when the oven never finishes them. */
+  readonly chances: OutcomeChances | null;
+  /** Minutes in this oil that are right for more pieces than the cook's own; `null`: there are none. */
+  readonly better: { readonly minutesS: number; readonly right: number } | null;
   readonly oilUptakeKg: number | null;
   /** How hard it pushes on its seam while it fries; `null` without a seam to judge. */
   readonly seamPush: BurstOverTime | null;

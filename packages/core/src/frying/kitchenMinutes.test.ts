@@ -1,7 +1,9 @@
 import { BAKED, FRIED, kitchenDraft, OUTSIDE, type KitchenPiece } from '../../testing/kitchenMinutes.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { bakePlan } from '../plan/batch/bakePlan.js';
-import { fryChances } from './fryChances.js';
+import { fullChances } from '../../testing/fullChances.js';
+import { askOf, heatOf } from '../plan/tray/fryOutcome.js';
+import { failingOf } from '../outcome/failing.js';
 import { planBatch } from '../plan/batch/planBatch.js';
 
 const fried = (piece: KitchenPiece) => planBatch(kitchenDraft(piece), DEFAULT_KITCHEN, null).fry!;
@@ -28,16 +30,15 @@ test.each([...FRIED, ...OUTSIDE])(
       const { discM } = piece;
       const scaled = { doughG: piece.doughG * size, fillingG: piece.fillingG * size };
       const draft = kitchenDraft({ ...piece, ...scaled, ...(discM && { discM: discM * Math.sqrt(size) }) });
-      const { body, takeOutS, findings } = planBatch(draft, DEFAULT_KITCHEN, null).fry!;
-      const isHard = findings.some(({ code }) => /^fry\.(no-moment|never-done|no-window)$/.test(code));
-      if (takeOutS === null || isHard) {
-        expect(findings.some(({ tone }) => tone !== 'good' && tone !== 'know')).toBe(true);
+      const { body, takeOutS, findings, chances } = planBatch(draft, DEFAULT_KITCHEN, null).fry!;
+      if (takeOutS === null || failingOf(chances!) !== null) {
+        expect(findings.some(({ tone }) => tone === 'stop' || tone === 'look-out')).toBe(true);
         continue;
       }
-      const { turn, oilC } = draft.fry;
-      const map = { body, turn, coreTargetC: 74, coreIsLine: false, roomC: DEFAULT_KITCHEN.roomC };
-      const shown = { oilC: { least: 130, most: 200 }, rows: 3, columns: 3, horizonS: 1800 };
-      expect(fryChances({ ...map, ...shown }, oilC, takeOutS, 3, 40).right).toBeGreaterThanOrEqual(0.9);
+      const heat = heatOf(draft, DEFAULT_KITCHEN, body);
+      const [found] = fullChances(heat, askOf(draft, DEFAULT_KITCHEN, body), [takeOutS], 60);
+      // Sixty pieces tell nine in ten from eight and a half.
+      expect(found!.right).toBeGreaterThanOrEqual(0.85);
     }
   },
 );

@@ -68,7 +68,7 @@ test.each<[string, Situation, Verdict[], Verdict[]]>([
   [
     'from frozen, slow and as long as it takes: cooked and golden',
     { fry: { oilC: 155, start: 'frozen' } },
-    ['fry.cooked:good', 'fry.brown:good'],
+    ['fry.cooked:good', 'fry.golden:good'],
     ['fry.core-cold:stop'],
   ],
   [

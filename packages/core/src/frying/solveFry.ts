@@ -23,6 +23,8 @@ export interface FrySolveSpec {
   /** Look no further than this, s, 30–7200. */
   readonly horizonS: number;
   readonly stepping?: FryStepping;
+  /** How long each turn that is due waits, s; absent: it is made at once. */
+  readonly turnLateS?: number;
   /** Enough is known so long after it is done and golden, and not before `leastS`; absent: when it is dark too. */
   readonly enough?: { readonly afterS: number; readonly leastS: number };
 }
@@ -202,7 +204,10 @@ function fryThrough(body: FryBody, spec: FrySolveSpec, kept: KeptStates | null):
   let steps = 0;
   let unsettled = 0;
   let over = false;
+  const lateS = spec.turnLateS ?? 0;
   let due = false;
+  /** When the turn that is due is made, s; `null`: none is due. */
+  let turnAtS: number | null = null;
   let readyS: number | null = null;
   const onStep = (): boolean => {
     const sample = sampleOf(body);
@@ -217,11 +222,12 @@ function fryThrough(body: FryBody, spec: FrySolveSpec, kept: KeptStates | null):
       if (isReady) readyS ??= body.timeS;
       over ||= readyS !== null && body.timeS >= Math.max(spec.enough.leastS, readyS + spec.enough.afterS);
     }
-    due = turnIsDue(spec.turn, body, turnsS.length, spec.horizonS);
+    if (turnAtS === null && turnIsDue(spec.turn, body, turnsS.length, spec.horizonS)) turnAtS = body.timeS + lateS;
+    due = turnAtS !== null && body.timeS >= turnAtS - 1e-6;
     return over || due;
   };
   while (!over && body.timeS < spec.horizonS - 1e-6) {
-    const turnS = spec.turn === 'each-minute' ? eachMinuteS(spec.body, turnsS.length) : spec.horizonS;
+    const turnS = turnAtS ?? (spec.turn === 'each-minute' ? eachMinuteS(spec.body, turnsS.length) : spec.horizonS);
     // Rising oil goes up in small stairs.
     const stairS = spec.ramp && body.timeS < spec.ramp.overS ? body.timeS + STAIR_S : Infinity;
     const untilS = Math.min(turnS, stairS, spec.horizonS);
@@ -239,6 +245,7 @@ function fryThrough(body: FryBody, spec: FrySolveSpec, kept: KeptStates | null):
       turnsS.push(body.timeS);
       kept?.keep();
       due = false;
+      turnAtS = null;
     }
   }
   const doughSetS = momentWhen(samples, (s) => s.interfacePeakC, setC);

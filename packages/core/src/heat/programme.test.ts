@@ -123,11 +123,15 @@ test('an oven that is too short, too cool or too hot is said, and never called r
         const codes = fry.findings.map(({ code }) => code);
         const isSafe = draft.filling.raw === undefined || fry.thenOven.coreC >= 71 - 1e-6;
         const isSet = fry.thenOven.wallC >= doughSetC(fry.body) - 0.01;
-        expect(codes.includes('fry.then-oven')).toBe(isSafe && isSet);
+        // Good only when it is good for nearly all pieces made by hand.
+        const isShort = codes.includes('fry.some-unsafe') || codes.includes('fry.some-raw');
+        expect(codes.includes('fry.then-oven')).toBe(isSafe && isSet && !isShort);
+        expect(isShort && (fry.chances!.unsafe > 0.01 || fry.chances!.right < 0.9)).toBe(isShort);
         expect(codes.includes('fry.then-oven-cold')).toBe(!isSafe);
         expect(codes.includes('fry.then-oven-dark')).toBe(fry.thenOven.isDark);
         const isBrown = !fry.thenOven.isDark && fry.thenOven.colours[1] > CRUST_LIMITS.golden;
-        if (fry.thenOven.colours[0] >= CRUST_LIMITS.pale) expect(codes.includes('fry.brown')).toBe(isBrown);
+        const isMixed = codes.includes('fry.some-dark') || codes.includes('fry.some-pale');
+        if (fry.thenOven.colours[0] >= CRUST_LIMITS.pale) expect(codes.includes('fry.brown')).toBe(isBrown && !isMixed);
         if (isSafe && isSet) right += 1;
         else cold += 1;
         const longer = planBatch(inOven(draft, minutesS + 300, ovenC), KITCHEN, null).fry!.thenOven!;

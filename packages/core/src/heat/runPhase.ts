@@ -5,7 +5,6 @@ import { interfacePeakC } from '../frying/fryTemperatures.js';
 import { trayH } from '../frying/ovenHeat.js';
 import { coreOf } from '../frying/restInAir.js';
 import { doughSetC } from '../frying/solveFry.js';
-import { SAFE_SPARE_C } from '../frying/takeOutMoment.js';
 import type { HeatPhase, PhaseEnd } from './programme.js';
 
 /** How long an oven or a cold place is looked at, s. */
@@ -18,6 +17,8 @@ const COLD_STEPPING = { ...FRY_STEPPING, firstS: 0.25, growth: 1.4, mostS: 60 };
 
 /** Air of a fridge and of a freezer with a fan at a skin, W/m²K. Our own. */
 const COLD_H = { fridge: 10, freezer: 15 } as const;
+/** A middle that must be safe is planned to pass its safe temperature by this much, K. */
+const SAFE_SPARE_C = 1;
 /** A phase that ends when the piece is right goes on for so long afterwards, s. */
 const SPARE_S = 60;
 /** Within so much of its place a piece is cold through, K. */

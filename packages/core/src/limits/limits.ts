@@ -18,6 +18,8 @@ export const LIMITS = {
   warm: { leastC: 60 },
   /** At the first bite: hot is a preference, and under `coldC` it is not even warm. Our own. */
   bite: { hotC: 60, coldC: 35 },
+  /** A plan is good when so many of its pieces come out right; more unsafe middles than this stop it. Our own. */
+  outcome: { rightShare: 0.9, unsafeShare: 0.01 },
   /** How long pieces are good: raw and frozen, raw in the fridge (dough that rises goes on rising there), and cooked. Our own. */
   keep: {
     frozenS: 75 * 86_400,

@@ -183,7 +183,9 @@ export {
   marginsAt,
   sizedBody,
 } from '../frying/fryMap.js';
-export { type FryChances, fryChances, fryChancesInTurn } from '../frying/fryChances.js';
+export { mapChances } from '../outcome/mapChances.js';
+export { failingOf, type Fault } from '../outcome/failing.js';
+export type { OutcomeChances } from '../outcome/outcomeChances.js';
 export {
   type CrumbPlan,
   crumbPlan,

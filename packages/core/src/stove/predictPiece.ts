@@ -3,8 +3,10 @@ import { coldestC, interfaceC, interfacePeakC } from '../frying/fryTemperatures.
 import { CRUST_LIMITS, TAKE_OUT_COLOUR } from '../frying/colour.js';
 import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
 import { turnIsDue } from '../frying/lying.js';
-import { doughSetC } from '../frying/solveFry.js';
-import { SPARE_S } from '../frying/takeOutMoment.js';
+import { doughSetC, type FrySample } from '../frying/solveFry.js';
+import type { OutcomeSurface } from '../outcome/outcomeSurface.js';
+import type { PlannedPiece } from '../outcome/plannedPiece.js';
+import { takeOutMoment } from '../outcome/takeOutMoment.js';
 import type { StovePiece, OilReading } from './stoveAct.js';
 import { oilWanted } from '../oil/ramp.js';
 import type { OilRamp, TurnMethod } from '../draft/choices.js';
@@ -82,39 +84,91 @@ export function replayFry(
   return body;
 }
 
+/** What is asked of the pieces in one pot; plain, so that it crosses to a worker. */
+export interface PredictAsk {
+  readonly body: FryBodySpec;
+  readonly trace: readonly OilReading[];
+  readonly pieces: readonly StovePiece[];
+  readonly turn: TurnMethod;
+  /** The core must be there, °C; −∞: it asks for nothing. */
+  readonly coreTargetC: number;
+  readonly nowS: number;
+  /** The oil from now on, °C; of rising oil, at the drop. */
+  readonly futureC: number;
+  readonly ramp?: OilRamp;
+  /** Its colour alone decides when it is taken out: the oven finishes it. Absent: it must be done inside too. */
+  readonly byColour?: boolean;
+  /** The cook's own time in the oil, s; absent: it is taken out when it is right. */
+  readonly minutesS?: number;
+  /** How pieces made by hand differ, as the plan has it. */
+  readonly surface: OutcomeSurface;
+  /** What resting adds after it is taken out, and whether the plan counts on it. */
+  readonly gain: RestGain;
+  readonly counts: boolean;
+}
+
+/** One moment of a piece in the pot, s after its drop. */
+interface SeenMoment extends Pick<FrySample, 'timeS' | 'colours'> {
+  readonly wallC: number;
+  readonly coreC: number;
+}
+
+const seenOf = (body: FryBody): SeenMoment => ({
+  timeS: body.timeS,
+  colours: [body.faces[0]!.colour, (body.faces[1] ?? body.faces[0]!).colour],
+  wallC: interfacePeakC(body),
+  coreC: body.spec.fillingCells > 0 ? coldestC(body, 0) : Infinity,
+});
+
+/** First moment something is true, s after the drop; `Infinity`: never. */
+const firstS = (seen: readonly SeenMoment[], isSo: (one: SeenMoment) => boolean): number =>
+  seen.find(isSo)?.timeS ?? Infinity;
+
 /**
- * Colour and core now, and when to turn and take out if the oil goes on at `futureC`.
- * @param trace readings in order of time
- * @param coreTargetC the core must be there before it is taken out, °C; −∞: it asks for nothing
- * @param ramp how the oil is let rise from `futureC` on, from the drop
- * @param minutesS the cook's own time in the oil, s; `null`: as it becomes right
- * @param byColour its colour alone decides: the oven finishes it
- * @param gain what resting adds after it is taken out, where the plan counts on it
+ * When to take out, by what the piece went through and will: the cook's own minutes, until it is too dark; its colour,
+ * where the oven finishes it; else as in the plan, when most pieces made by hand are right. s after the drop
  */
-export function predictPiece(
-  spec: FryBodySpec,
-  trace: readonly OilReading[],
-  piece: StovePiece,
-  turn: TurnMethod,
-  coreTargetC: number,
-  nowS: number,
-  futureC: number,
-  gain: RestGain = NO_GAIN,
-  ramp?: OilRamp,
-  byColour = false,
-  minutesS: number | null = null,
-): PiecePrediction {
-  // Where the plan counts on the rest, it keeps nothing to spare in the oil.
-  const counts = gain.coreC > 0 || gain.wallC > 0;
+function takeOutOf(ask: Omit<PredictAsk, 'pieces'>, seen: readonly SeenMoment[]): number {
+  const { body, coreTargetC, surface, gain, counts } = ask;
+  const isDark = ({ colours }: SeenMoment) => Math.max(...colours) >= CRUST_LIMITS.brown;
+  if (ask.minutesS !== undefined) return Math.min(ask.minutesS, firstS(seen, isDark));
+  const colour = body.takeOutColour ?? TAKE_OUT_COLOUR;
+  const colourS = firstS(seen, ({ colours }) => Math.min(...colours) >= colour);
+  if (ask.byColour) return colourS;
+  const setC = doughSetC(body);
+  const coreC = Math.min(coreTargetC, body.boilingC - 4);
+  const isLine = coreC > -Infinity;
+  const piece: PlannedPiece = {
+    setS: firstS(seen, (one) => one.wallC >= setC),
+    safeS: isLine ? firstS(seen, (one) => one.coreC >= coreC) : 0,
+    setByRestS: firstS(seen, (one) => one.wallC + gain.wallC >= setC),
+    safeByRestS: isLine ? firstS(seen, (one) => one.coreC + gain.coreC >= coreC) : 0,
+    // It is in what is counted on of the rest.
+    restSpareS: 0,
+    samples: seen,
+  };
+  const { takeOutS } = takeOutMoment(surface, piece, Number.isFinite(colourS) ? colourS : null, counts);
+  // Where no moment is right any more, it comes out when it is done inside.
+  return (
+    takeOutS ?? Math.max(colourS, counts ? piece.setByRestS : piece.setS, counts ? piece.safeByRestS : piece.safeS)
+  );
+}
+
+/**
+ * Colour and core now, and when to turn and take out if the oil goes on at `futureC`. The piece is followed until
+ * everything that decides its moment has happened.
+ * @example predictPiece(ask, piece).takeOutAtS // 1400
+ */
+export function predictPiece(ask: Omit<PredictAsk, 'pieces'>, piece: StovePiece): PiecePrediction {
+  const { body: spec, trace, turn, coreTargetC, nowS, futureC, ramp, counts } = ask;
+  const gain = counts ? ask.gain : NO_GAIN;
   const setC = doughSetC(spec);
   const targetC = Math.min(coreTargetC, spec.boilingC - 4);
-  /** When it was first done inside, s after the drop. */
-  let doneS: number | null = null;
-  const isDone = (b: FryBody) =>
-    interfacePeakC(b) + gain.wallC >= setC && (spec.fillingCells === 0 || coldestC(b, 0) + gain.coreC >= targetC);
-  const body = replayFry(spec, trace, piece, nowS, futureC, (b) => {
-    if (doneS === null && isDone(b)) doneS = b.timeS;
-  });
+  const isDone = (one: SeenMoment) => one.wallC + gain.wallC >= setC && one.coreC + gain.coreC >= targetC;
+  const seen: SeenMoment[] = [];
+  const watch = (body: FryBody) => void seen.push(seenOf(body));
+  const body = replayFry(spec, trace, piece, nowS, futureC, watch);
+  if (seen.length === 0) watch(body);
   const up = body.faces[1 - body.down] ?? body.faces[0]!;
   const now = {
     number: piece.number,
@@ -122,57 +176,30 @@ export function predictPiece(
     colours: [body.faces[body.down]!.colour, up.colour] as const,
     coreC: spec.fillingCells > 0 ? coldestC(body, 0) : interfaceC(body),
     interfaceC: interfaceC(body),
-    isDone: doneS !== null,
-  };
-  const ready = (b: FryBody): boolean => {
-    if (doneS === null && isDone(b)) doneS = b.timeS;
-    const isBrown = b.faces.some(({ colour }) => colour >= CRUST_LIMITS.golden);
-    if (!byColour && doneS === null) return false;
-    // The cook's own minutes count until it is too dark.
-    if (minutesS !== null) return b.timeS >= minutesS || b.faces.some(({ colour }) => colour >= CRUST_LIMITS.brown);
-    // What browns past golden waits for nothing more; otherwise there is as much to spare as in the plan.
-    if (isBrown) return true;
-    const isSure = byColour || counts || b.timeS >= doneS! + SPARE_S;
-    return isSure && b.faces.every((face) => face.colour >= (b.spec.takeOutColour ?? TAKE_OUT_COLOUR));
+    isDone: seen.some(isDone),
   };
   let turns = piece.turnsS.length;
   let turnAtS: number | null = null;
   const endS = body.timeS + FUTURE_S;
-  let takenOut = ready(body);
-  while (!takenOut && body.timeS < endS - 1e-6) {
+  const last = () => seen[seen.length - 1]!;
+  const isOver = () => Math.max(...last().colours) >= CRUST_LIMITS.brown && isDone(last());
+  while (!isOver() && body.timeS < endS - 1e-6) {
     if (turnIsDue(turn, body, turns, FUTURE_S)) {
       turnAtS ??= Math.max(nowS, piece.droppedS + body.timeS);
       turnFry(body);
       turns += 1;
     }
     const oilC = oilWanted(futureC, ramp, body.timeS);
-    advanceFry(body, Math.min(5, endS - body.timeS), Math.min(OIL_MOST, Math.max(OIL_LEAST, oilC)));
-    takenOut = ready(body);
+    const durationS = Math.min(5, endS - body.timeS);
+    advanceFry(body, durationS, Math.min(OIL_MOST, Math.max(OIL_LEAST, oilC)), (one) => (watch(one), false));
   }
-  const takeOutAtS = takenOut ? Math.max(nowS, piece.droppedS + body.timeS) : null;
+  const takeOutS = takeOutOf(ask, seen);
+  const takeOutAtS = Number.isFinite(takeOutS) ? Math.max(nowS, piece.droppedS + takeOutS) : null;
   return {
     ...now,
     turnAtS: turnAtS !== null && takeOutAtS !== null && turnAtS >= takeOutAtS ? null : turnAtS,
     takeOutAtS,
   };
-}
-
-/** What is asked of the pieces in one pot; plain, so that it crosses to a worker. */
-export interface PredictAsk {
-  readonly body: FryBodySpec;
-  readonly trace: readonly OilReading[];
-  readonly pieces: readonly StovePiece[];
-  readonly turn: TurnMethod;
-  readonly coreTargetC: number;
-  readonly nowS: number;
-  readonly futureC: number;
-  readonly ramp?: OilRamp;
-  /** Its colour alone decides when it is taken out; absent: it must be done inside too. */
-  readonly byColour?: boolean;
-  /** The cook's own time in the oil, s; absent: it is taken out when it is right. */
-  readonly minutesS?: number;
-  /** What resting adds after it is taken out; absent: nothing is counted on. */
-  readonly gain?: RestGain;
 }
 
 /**
@@ -183,20 +210,7 @@ export function predictPieces(ask: PredictAsk): PiecePrediction[] {
   const known = new Map<string, PiecePrediction>();
   return ask.pieces.map((piece) => {
     const key = `${piece.droppedS}|${piece.turnsS.join()}`;
-    const found =
-      known.get(key) ??
-      predictPiece(
-        ask.body,
-        ask.trace,
-        piece,
-        ask.turn,
-        ask.coreTargetC,
-        ask.nowS,
-        ask.futureC,
-        ask.gain,
-        ask.ramp,
-        ask.byColour,
-      );
+    const found = known.get(key) ?? predictPiece(ask, piece);
     known.set(key, found);
     return { ...found, number: piece.number };
   });

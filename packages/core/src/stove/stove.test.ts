@@ -377,6 +377,15 @@ test('a noisy probe does not make the burner advice flutter', () => {
   );
 });
 
+const ASK = {
+  body: fry.body,
+  coreTargetC: 74,
+  futureC: 158,
+  surface: fry.surface,
+  gain: { coreC: 0, wallC: 0 },
+  counts: false,
+} as const;
+
 test('pieces forgotten in the oil, for days and without a reading, are still answered for', () => {
   fc.assert(
     fc.property(
@@ -387,7 +396,7 @@ test('pieces forgotten in the oil, for days and without a reading, are still ans
         const turnsS = [...turns].sort((a, b) => a - b);
         const piece = { number: 1, load: 1, droppedS: 0, turnsS, outS: null, burst: false, oven: null };
         const trace = [{ atS: 0, probeC: 158 }];
-        const found = predictPiece(fry.body, trace, piece, method, 74, nowS, 158);
+        const found = predictPiece({ ...ASK, trace, turn: method, nowS }, piece);
         for (const figure of [...found.colours, found.coreC, found.interfaceC])
           expect(Number.isFinite(figure)).toBe(true);
         expect(found.turnAtS ?? nowS).toBeGreaterThanOrEqual(nowS);
@@ -401,24 +410,18 @@ test('pieces forgotten in the oil, for days and without a reading, are still ans
 test('a piece in steady oil is predicted to be taken out when the plan takes it out', () => {
   const trace: OilReading[] = Array.from({ length: 200 }, (_, i) => ({ atS: i * 5, probeC: 158 }));
   const piece = { number: 1, load: 1, droppedS: 0, turnsS: [] as number[], outS: null, burst: false, oven: null };
-  const early = predictPiece(fry.body, trace, piece, draft.fry.turn, 74, 5, 158);
-  expect(Math.abs(early.takeOutAtS! - Math.max(fry.solution.doneS!, fry.solution.takeOutColourS!))).toBeLessThan(25);
+  const ask = { ...ASK, trace, turn: draft.fry.turn, coreTargetC: -Infinity };
+  const early = predictPiece({ ...ask, nowS: 5 }, piece);
+  expect(Math.abs(early.takeOutAtS! - fry.takeOutS!)).toBeLessThan(15);
   // Looked at each five seconds.
   expect(early.turnAtS! - fry.solution.turnsS[0]!).toBeGreaterThanOrEqual(0);
   expect(early.turnAtS! - fry.solution.turnsS[0]!).toBeLessThanOrEqual(5);
   const turnsS = [60, 120, 180, 240];
-  const later = predictPiece(fry.body, trace, { ...piece, turnsS }, draft.fry.turn, 74, 250, 158);
+  const later = predictPiece({ ...ask, nowS: 250 }, { ...piece, turnsS });
   expect(Math.abs(later.takeOutAtS! - early.takeOutAtS!)).toBeLessThan(15);
   expect(later.coreC).toBeGreaterThan(early.coreC);
-  const paler = predictPiece(
-    fry.body,
-    trace.map((r) => ({ ...r, probeC: 145 })),
-    { ...piece, turnsS },
-    draft.fry.turn,
-    74,
-    250,
-    145,
-  );
+  const cooler = { ...ask, trace: trace.map((r) => ({ ...r, probeC: 145 })), nowS: 250, futureC: 145 };
+  const paler = predictPiece(cooler, { ...piece, turnsS });
   expect(paler.colours[0]).toBeLessThan(later.colours[0]);
   expect(paler.takeOutAtS!).toBeGreaterThan(later.takeOutAtS!);
 });

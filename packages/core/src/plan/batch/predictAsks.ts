@@ -25,9 +25,9 @@ export function coreWaitC(targetC: number, coreShiftC: number): number {
   return Math.min(MOST_TARGET_C, targetC - Math.min(0, coreShiftC));
 }
 
-/** What the plan counts on after it is taken out: where it waits for all of it in the oil, nothing. */
-function restGain({ needsRest, rest, atTakeOut }: FryPlan): RestGain {
-  if (!needsRest || !rest || !atTakeOut) return { coreC: 0, wallC: 0 };
+/** What resting adds to a piece of this plan after it is taken out. */
+function restGain({ rest, atTakeOut }: FryPlan): RestGain {
+  if (!rest || !atTakeOut) return { coreC: 0, wallC: 0 };
   return {
     coreC: Math.max(0, rest.coreC - atTakeOut.coreC - REST_SPARE_C),
     wallC: Math.max(0, rest.wallC - atTakeOut.interfacePeakC - REST_SPARE_C),
@@ -65,7 +65,9 @@ export function predictAsks(
         coreTargetC: coreWaitC(safeCoreC(draft), belief.coreShiftC),
         nowS,
         futureC: draft.fry.oilC,
+        surface: fry.surface,
         gain: restGain(fry),
+        counts: fry.needsRest,
         ...(draft.fry.ramp && { ramp: draft.fry.ramp }),
         ...(draft.fry.thenOven && { byColour: true }),
         ...(draft.fry.minutesS !== null && { minutesS: draft.fry.minutesS }),

@@ -1,10 +1,10 @@
 import type { RawPart } from '../draft/choices.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
-import { coreMustBeSafe } from '../filling/fillingSafety.js';
+import { askOf, heatOf } from '../plan/tray/fryOutcome.js';
 import { planBatch } from '../plan/batch/planBatch.js';
 import { withFold, withShape } from '../plan/edit/editDraft.js';
 import { newTray, STARTERS } from '../plan/edit/starters.js';
-import { fryChances } from './fryChances.js';
+import { fullChances } from '../../testing/fullChances.js';
 
 const EAT = '2030-01-05T18:30:00Z';
 /** Pieces tried of each plan: enough to tell nine in ten from eight. */
@@ -28,22 +28,10 @@ test('left blank, the minutes are forgiving ones: of pieces made by hand at leas
           fry: { ...base.fry, oilC, minutesS: null },
         };
         const fry = planBatch(draft, DEFAULT_KITCHEN, null).fry!;
-        const coreIsLine = coreMustBeSafe(draft);
-        const spec = {
-          body: fry.body,
-          turn: draft.fry.turn,
-          coreTargetC: 74,
-          coreIsLine,
-          roomC: DEFAULT_KITCHEN.roomC,
-        };
-        const chances = fryChances(
-          { ...spec, oilC: { least: 130, most: 200 }, rows: 3, columns: 3, horizonS: 1800 },
-          oilC,
-          fry.takeOutS!,
-          7,
-          PIECES,
-        );
-        expect([starter.id, raw, byC, chances.right >= 0.9, chances.raw <= 0.02]).toEqual([
+        const heat = heatOf(draft, DEFAULT_KITCHEN, fry.body);
+        const ask = askOf(draft, DEFAULT_KITCHEN, fry.body);
+        const chances = fullChances(heat, ask, [fry.takeOutS!], PIECES)[0]!;
+        expect([starter.id, raw, byC, chances.right >= 0.9, chances.raw + chances.unsafe <= 0.02]).toEqual([
           starter.id,
           raw,
           byC,
