@@ -22,6 +22,9 @@ import {
   NOTHING_KNOWN,
   type OilReading,
 } from '../src/public/stove.js';
+import { runFry } from '../src/frying/solveFry.js';
+import { plannedPiece } from '../src/outcome/plannedPiece.js';
+import { askOf, heatOf } from '../src/plan/tray/fryOutcome.js';
 import { createPractice } from '../src/practice/practiceRun.js';
 import { dayPart, fryJobOf, supperDay } from '../src/public/supper.js';
 
@@ -68,6 +71,10 @@ const mapSpec = {
   horizonS: 1200,
 };
 
+/** How the pieces are fried, and one of them fried. */
+const heat = heatOf(draft, kitchen, fry.body);
+const asPlanned = plannedPiece(runFry({ ...heat, horizonS: 1800 }), askOf(draft, kitchen, fry.body));
+
 const part = dayPart('a', batch, planTrays(batch, kitchen, null), kitchen);
 const dayPlan = supperDay({
   parts: [part],
@@ -88,6 +95,8 @@ export const scope = {
   batch,
   plan,
   fry,
+  heat,
+  asPlanned,
   piece,
   lines,
   figures,

@@ -19,8 +19,9 @@ const COLD_STEPPING = { ...FRY_STEPPING, firstS: 0.25, growth: 1.4, mostS: 60 };
 const COLD_H = { fridge: 10, freezer: 15 } as const;
 /** A middle that must be safe is planned to pass its safe temperature by this much, K. */
 const SAFE_SPARE_C = 1;
-/** A phase that ends when the piece is right goes on for so long afterwards, s. */
+/** A phase that ends when the planned piece is right goes on for nearly all pieces made by hand: at least so long, s, and this share of it. */
 const SPARE_S = 60;
+const SPARE_SHARE = 0.12;
 /** Within so much of its place a piece is cold through, K. */
 const COLD_NEAR_C = 2;
 
@@ -109,6 +110,9 @@ export function runPhase(
   while (!isDone && leftS() > 1e-6) advanceFry(body, Math.min(CHUNK_S, leftS()), airC, watch, stepping);
   if (end.by === 'minutes') return { phase, lengthS: end.minutesS, body };
   if (!isDone) return { phase, lengthS: null, body };
-  if (end.by === 'right') advanceFry(body, SPARE_S, airC, undefined, stepping);
+  if (end.by === 'right') {
+    const spareS = Math.max(SPARE_S, SPARE_SHARE * (body.timeS - from.timeS));
+    advanceFry(body, spareS, airC, undefined, stepping);
+  }
   return { phase, lengthS: body.timeS - from.timeS, body };
 }

@@ -1,4 +1,5 @@
 import type { FryBodySpec } from '../frying/fryBody.js';
+import { MELTING_C } from '../frying/fryMaterial.js';
 
 /** What differs between the pieces of one batch. */
 export const HAND_AXES = ['portion', 'wall', 'oil', 'start', 'turn'] as const;
@@ -20,6 +21,10 @@ export interface HandsSpread {
 
 /** Hands and oil of most kitchens. Our own, see docs/models/outcome.md. */
 export const USUAL_HANDS: HandsSpread = { portion: 0.04, wall: 0.05, oil: 2.5, start: 2, turn: 8 };
+
+/** So much warmer, still frozen or thawed as it was: to melt takes more than a few degrees. */
+const shifted = (tempC: number, byK: number): number =>
+  tempC < MELTING_C ? Math.min(tempC + byK, Math.max(tempC, MELTING_C - 0.1)) : Math.max(tempC + byK, MELTING_C);
 
 /** The oil a solve can be given, °C. */
 const OIL = { least: 100, most: 230 } as const;
@@ -47,10 +52,10 @@ export function byHand(body: FryBodySpec, oilC: number, hands: HandsSpread, z: r
       ...body,
       radiusM,
       wallM: body.fillingCells === 0 ? radiusM : Math.min(rolledM, 0.95 * radiusM),
-      startC: body.startC + byK,
+      startC: shifted(body.startC, byK),
       // A filling with ice in it stays at its melting point.
       ...(fillingStart && fillingStart.iceShare === 0
-        ? { fillingStart: { ...fillingStart, tempC: fillingStart.tempC + byK } }
+        ? { fillingStart: { ...fillingStart, tempC: shifted(fillingStart.tempC, byK) } }
         : {}),
     },
     oilC: Math.max(OIL.least, Math.min(OIL.most, oilC + hands.oil * oil)),

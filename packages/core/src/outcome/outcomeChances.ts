@@ -87,7 +87,7 @@ function handMoments(surface: OutcomeSurface, piece: PlannedPiece, withRest: boo
 /**
  * How pieces made by hand come out when all are taken out after the same time, rested.
  * @param timeS s in the oil
- * @example chancesAt(surface, piece, 10).raw // 1
+ * @example chancesAt(fry.surface, asPlanned, 10).raw // 1
  */
 export function chancesAt(surface: OutcomeSurface, piece: PlannedPiece, timeS: number): OutcomeChances {
   const { setS, safeS, goldenS, darkS } = handMoments(surface, piece, true);

@@ -122,7 +122,7 @@ const away = (axis: number, by: number): number[] => HAND_AXES.map((_, i) => (i 
 /**
  * The surface of a piece, from seven solves. Source: docs/models/outcome.md.
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
- * @example outcomeSurface(surfaceSpec).set.length // 5
+ * @example outcomeSurface(heat).set.length // 5
  */
 export function outcomeSurface(spec: SurfaceSpec): OutcomeSurface {
   const at = coloursAt(spec.turn);
@@ -147,7 +147,7 @@ const KEPT = 48;
 /**
  * The same, remembered.
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
- * @example surfaceOf(surfaceSpec) === surfaceOf({ ...surfaceSpec }) // true
+ * @example surfaceOf(heat) === surfaceOf({ ...heat }) // true
  */
 export function surfaceOf(spec: SurfaceSpec): OutcomeSurface {
   const key = JSON.stringify(spec);

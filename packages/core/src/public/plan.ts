@@ -146,7 +146,7 @@ export {
   type Station,
   worstTone,
 } from '../draft/finding.js';
-export { FINISH_C, type TakeOutWay, type TakeOutWayId, takeOutWays } from '../plan/batch/takeOutWays.js';
+export { type TakeOutWay, type TakeOutWayId, takeOutWays } from '../plan/batch/takeOutWays.js';
 export { newTray, type StarterId, STARTERS } from '../plan/edit/starters.js';
 export {
   doughEachKg,

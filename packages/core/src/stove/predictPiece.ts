@@ -157,7 +157,7 @@ function takeOutOf(ask: Omit<PredictAsk, 'pieces'>, seen: readonly SeenMoment[])
 /**
  * Colour and core now, and when to turn and take out if the oil goes on at `futureC`. The piece is followed until
  * everything that decides its moment has happened.
- * @example predictPiece(ask, piece).takeOutAtS // 1400
+ * @example predictPiece(predictAsks(session, acts.slice(0, 3), readings, null, 800)[0], state.pieces[0]).turns // 1
  */
 export function predictPiece(ask: Omit<PredictAsk, 'pieces'>, piece: StovePiece): PiecePrediction {
   const { body: spec, trace, turn, coreTargetC, nowS, futureC, ramp, counts } = ask;

@@ -411,7 +411,7 @@ it('the map, the methods, a crumb and the oven are said in clean sentences, in a
         const rows = Array.from({ length: 7 }, (_, i) => fryMapRow(spec, i));
         const row = rows[index]!;
         const share = (i: number) => parts[i]! / Math.max(1, parts[0]! + parts[1]! + parts[2]! + 50);
-        const chances = { raw: share(0), pale: share(1), dark: share(2) };
+        const chances = { unsafe: 0, raw: share(0), pale: share(1), dark: share(2) };
         const right = 1 - chances.raw - chances.pale - chances.dark;
         const counted = chancesText({ ...chances, right });
         // The right ones and the wrong ones add up to a hundred.

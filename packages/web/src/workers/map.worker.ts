@@ -1,10 +1,10 @@
 import {
-  type FryChances,
-  fryChancesInTurn,
   fryMapOrder,
   type FryMapRow,
   fryMapRow,
   type FryMapSpec,
+  mapChances,
+  type OutcomeChances,
 } from '@ember-fold/core/plan';
 import { expose } from 'comlink';
 
@@ -12,7 +12,6 @@ import { expose } from 'comlink';
 let current = 0;
 /** Rows are handed over after so long, ms: a coarse map soon, then what lies between. */
 const HAND_OVER_MS = 40;
-const SEED = 20;
 const { port1: bell, port2: rope } = new MessageChannel();
 const ringing: (() => void)[] = [];
 bell.onmessage = () => ringing.shift()?.();
@@ -25,7 +24,7 @@ function turn(): Promise<void> {
 /** While somebody waits for the line: what goes on with the map when the line stands. */
 let held: { readonly over: Promise<void>; readonly end: () => void } | null = null;
 
-/** Heard after each row and each piece. `false`: a newer ask has taken over. */
+/** Heard after each row. `false`: a newer ask has taken over. */
 async function isStillWanted(ask: number): Promise<boolean> {
   await turn();
   while (held) await held.over;
@@ -49,19 +48,10 @@ const worker = {
     await onRows(batch);
     return current === ask;
   },
-  /** How so many pieces made by hand come out at one point; `null`: called off. */
-  async chances(spec: FryMapSpec, oilC: number, timeS: number): Promise<FryChances | null> {
-    const ask = (current += 1);
-    const run = fryChancesInTurn(spec, oilC, timeS, SEED);
-    for (;;) {
-      const step = run.next();
-      if (step.done) return step.value;
-      if (!(await isStillWanted(ask))) return null;
-    }
-  },
-  /** Nobody waits for the chances any more. */
-  cancel(): void {
-    current += 1;
+  /** How pieces made by hand come out at one point. */
+  async chances(spec: FryMapSpec, oilC: number, timeS: number): Promise<OutcomeChances> {
+    while (held) await held.over;
+    return mapChances(spec, oilC, timeS);
   },
   /** Whoever types has the machine to himself, until `goOn`. */
   hold(): void {

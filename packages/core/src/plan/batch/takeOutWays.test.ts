@@ -2,6 +2,7 @@ import type { TrayDraft } from '../../draft/draft.js';
 import { DEFAULT_KITCHEN } from '../../draft/kitchen.js';
 import { CRUST_LIMITS } from '../../frying/colour.js';
 import { darkerFace, palerFace, sampleAt } from '../../frying/solveFry.js';
+import { failingOf } from '../../outcome/failing.js';
 import { withFold, withShape } from '../edit/editDraft.js';
 import { takeOutWays } from './takeOutWays.js';
 import { planBatch } from './planBatch.js';
@@ -30,6 +31,9 @@ test('where no moment is right that is all that counts on the line, and every wa
     expect(ways.length).toBeGreaterThan(0);
     for (const way of ways) {
       const then = fryOf(way.draft).fry!;
+      // What is offered keeps what it says of the pieces.
+      expect([way.id, then.chances!.right, failingOf(then.chances!)]).toEqual([way.id, way.right, null]);
+      expect(way.right).toBeGreaterThanOrEqual(0.9);
       if (way.ovenS !== null) {
         // By its colour out of the oil: golden, and done only in the oven.
         expect(palerFace(sampleAt(then.solution.samples, way.takeOutS))).toBeGreaterThanOrEqual(CRUST_LIMITS.pale);

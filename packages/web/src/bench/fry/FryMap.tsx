@@ -1,5 +1,12 @@
 import { FRY as T } from '#text/bench/fry/fryPhrases';
-import { doughFamily, forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt } from '@ember-fold/core/plan';
+import {
+  doughFamily,
+  forgivingPoint,
+  type FryMapRow,
+  type FryMapSpec,
+  marginsAt,
+  type OutcomeChances,
+} from '@ember-fold/core/plan';
 import { memo, useMemo, useRef, useState } from 'react';
 import { useMove } from 'react-aria';
 import { styled } from 'styled-components';
@@ -118,6 +125,9 @@ export function FryMap({ line, size }: { readonly line: Line; readonly size: Map
       mapKey={key}
       oilC={oilC}
       timeS={timeS}
+      planned={
+        size !== 'as-folded' || spec.byColour ? 'not-planned' : line.hotIsCurrent ? (plan?.chances ?? null) : null
+      }
       usualC={doughFamily(draft.dough.family).oilC}
       onPoint={(c, s) => edit('fry.point', (d) => ({ ...d, fry: { ...d.fry, oilC: c, minutesS: s } }))}
       printer={printer}
@@ -130,6 +140,8 @@ interface MapOfProps {
   readonly mapKey: string;
   readonly oilC: number;
   readonly timeS: number | null;
+  /** How the pieces of the plan come out; `null`: not known yet. `not-planned`: the map is of other pieces, or of their colour alone. */
+  readonly planned: OutcomeChances | 'not-planned' | null;
   /** Oil that is usual for this dough, °C. */
   readonly usualC: { readonly least: number; readonly most: number };
   readonly printer: Line['printer'];
@@ -138,10 +150,11 @@ interface MapOfProps {
 
 const Picture = memo(FryMapChart);
 
-function MapOf({ spec, mapKey, oilC, timeS, usualC, printer, onPoint }: MapOfProps) {
+function MapOf({ spec, mapKey, oilC, timeS, planned, usualC, printer, onPoint }: MapOfProps) {
   const { horizonS } = spec;
   const { rows, whole, failed } = useMap(spec, mapKey);
-  const chances = useChances(spec, mapKey, oilC, timeS);
+  const others = useChances(planned === 'not-planned' ? spec : null, oilC, timeS);
+  const chances = planned === 'not-planned' ? others : planned;
   const plane = useRef<HTMLDivElement>(null);
   const [hover, setHover] = useState<readonly [number, number] | null>(null);
   const best = useMemo(() => (whole ? forgivingPoint(rows, usualC) : null), [rows, whole, usualC]);

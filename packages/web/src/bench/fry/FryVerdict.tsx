@@ -1,4 +1,4 @@
-import { crustName } from '@ember-fold/core/plan';
+import { crustName, failingOf } from '@ember-fold/core/plan';
 import { memo, Suspense } from 'react';
 import { styled } from 'styled-components';
 import type { Line } from '../../data/draft/useLine';
@@ -68,8 +68,25 @@ function outcomeText(line: Line): string {
   const has = (...codes: readonly string[]) => fry.findings.some(({ code }) => codes.includes(code));
   const cooked = has('fry.cooked', 'fry.then-oven');
   const raw = has('fry.raw-ring', 'fry.then-oven-raw') && !has('fry.then-oven-cold');
+  const inside = cooked
+    ? T.cookedThrough
+    : has('fry.some-unsafe')
+      ? T.someMiddlesCold
+      : has('fry.some-raw')
+        ? T.someRawInside
+        : raw
+          ? T.rawRingInside
+          : T.middleNotSafe;
   const pale = CRUST_WORD[crustName(Math.min(...(fry.thenOven ?? fry.atTakeOut).colours))];
-  return `${pale}, ${cooked ? T.cookedThrough : raw ? T.rawRingInside : T.middleNotSafe}`;
+  return `${pale}, ${inside}`;
+}
+
+/** Left to the plan, no moment is right for enough pieces: other ways are looked for. */
+function isHard({ draft, hot, hotIsCurrent }: Line): boolean {
+  if (!hotIsCurrent || !hot?.fry) return false;
+  const { takeOutS, chances } = hot.fry;
+  const isLeftToIt = draft.fry.minutesS === null && draft.fry.thenOven === undefined;
+  return takeOutS === null || (isLeftToIt && chances !== null && failingOf(chances) !== null);
 }
 
 /** What comes out at this oil and time, and what is found. */
@@ -91,7 +108,7 @@ function VerdictOf({ line }: { readonly line: Line }) {
       </Soft>
       <Outcome>{outcomeText(line)}</Outcome>
       <FacesAtTakeOut line={line} />
-      {plan?.takeOutS === null && line.hotIsCurrent && (
+      {isHard(line) && (
         <Suspense fallback={null}>
           <TakeOutWays line={line} />
         </Suspense>

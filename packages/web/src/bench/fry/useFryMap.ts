@@ -1,9 +1,6 @@
-import type { FryChances, FryMapRow, FryMapSpec } from '@ember-fold/core/plan';
+import type { FryMapRow, FryMapSpec, OutcomeChances } from '@ember-fold/core/plan';
 import { useEffect, useRef, useState } from 'react';
-import { cancelChances, chancesLatest, mapInWorker } from '../../workers/mapClient';
-
-/** A point that stands still for so long is tried on a batch of pieces, ms. */
-const SETTLE_MS = 250;
+import { chancesLatest, mapInWorker } from '../../workers/mapClient';
 
 interface Known {
   readonly key: string;
@@ -38,26 +35,17 @@ export function useMap(spec: FryMapSpec, key: string): Known {
   return known?.key === key ? known : { key, rows: [], whole: false, failed: false };
 }
 
-/** How pieces made by hand come out, once the point stands still. */
-export function useChances(spec: FryMapSpec, key: string, oilC: number, timeS: number | null): FryChances | null {
-  const at = `${key} ${oilC} ${timeS}`;
-  const [known, setKnown] = useState<{ at: string; chances: FryChances } | null>(null);
-  const current = useRef(spec);
+/** How pieces made by hand come out at a point of the map; `null`: not known yet, or `spec` is. */
+export function useChances(spec: FryMapSpec | null, oilC: number, timeS: number | null): OutcomeChances | null {
+  const at = JSON.stringify([spec, oilC, timeS]);
+  const [known, setKnown] = useState<{ at: string; chances: OutcomeChances } | null>(null);
   useEffect(() => {
-    current.current = spec;
-  });
-  useEffect(() => {
-    if (timeS === null) return;
-    const timer = setTimeout(() => {
-      chancesLatest(current.current, oilC, timeS).then(
-        (chances) => chances && setKnown({ at, chances }),
-        () => undefined,
-      );
-    }, SETTLE_MS);
-    return () => {
-      clearTimeout(timer);
-      cancelChances();
-    };
-  }, [at, oilC, timeS]);
+    const [asked, askedC, askedS] = JSON.parse(at) as [FryMapSpec | null, number, number | null];
+    if (asked === null || askedS === null) return;
+    chancesLatest(asked, askedC, askedS).then(
+      (chances) => chances && setKnown({ at, chances }),
+      () => undefined,
+    );
+  }, [at]);
   return known?.at === at ? known.chances : null;
 }

@@ -94,6 +94,8 @@ export const FRY = {
   cookedThrough: 'cooked through',
   rawRingInside: 'raw ring inside',
   middleNotSafe: 'middle not safe',
+  someMiddlesCold: 'some middles not safe',
+  someRawInside: 'some raw inside',
   pieceAndPot: 'Piece and pot',
   oil: 'Oil',
   inTheOil: 'In the oil',

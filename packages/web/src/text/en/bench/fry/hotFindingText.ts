@@ -5,6 +5,9 @@ import { keepsFor, plain, type Printer } from '../../../printer';
 import { DECIDES } from '../../shared/decidesWords';
 import { FAMILY_WORDS } from '../../shared/familyWords';
 
+/** At least one, where there is any: what is not zero is not said to be. */
+const ofHundred = (share: number): string => `${Math.max(1, Math.round(100 * share))} of 100`;
+
 /** The sentences of Fry, Bake and Serve. They are loaded with their stations. */
 const SENTENCES: HotSentences = {
   'fry.unsafe-oil': ({ oilC, limitC }, p) =>
@@ -25,6 +28,16 @@ const SENTENCES: HotSentences = {
     coreS === null
       ? `The middle is at ${p.temp(coreC)} when you take them out and never reaches ${p.temp(targetC)}. Make the pieces smaller, or start them warmer.`
       : `The middle is at ${p.temp(coreC)} when you take them out. It reaches ${p.temp(targetC)} after ${p.time(coreS)}. Fry longer.`,
+  'fry.some-unsafe': ({ share, targetC }, p) =>
+    `The middle of about ${ofHundred(share)} pieces stays below ${p.temp(targetC)}. Fry longer.`,
+  'fry.some-raw': ({ share, right }) =>
+    `About ${ofHundred(share)} pieces stay raw where dough meets filling, and about ${ofHundred(right)} come out right. Fry longer.`,
+  'fry.some-pale': ({ share, right }) =>
+    `About ${ofHundred(share)} pieces come out pale, and about ${ofHundred(right)} right. Fry longer.`,
+  'fry.some-dark': ({ share, right }) =>
+    `About ${ofHundred(share)} pieces come out too dark, and about ${ofHundred(right)} right. Fry cooler or take them out sooner.`,
+  'fry.better-minutes': ({ minutesS, right }, p) =>
+    `Taken out after ${p.time(minutesS)}, about ${ofHundred(right)} pieces would come out right.`,
   'fry.never-done': ({ oilC, horizonS }, p) =>
     `At ${p.temp(oilC)} pieces are not both cooked and golden within ${p.span(horizonS)}. Try another oil temperature, a thinner wall or smaller pieces.`,
   'fry.pale': ({ goldenS }, p) =>

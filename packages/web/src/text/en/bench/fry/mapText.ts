@@ -1,4 +1,4 @@
-import { crustName, type ForgivingPoint, type FryChances, type FryMapRow, fryRegion } from '@ember-fold/core/plan';
+import { crustName, type ForgivingPoint, type FryMapRow, fryRegion, type OutcomeChances } from '@ember-fold/core/plan';
 import type { Printer } from '../../../printer';
 import { CRUST_WORD } from '../../shared/words';
 
@@ -72,10 +72,11 @@ export function forgivingText(best: ForgivingPoint | null, p: Printer): string {
 }
 
 /** How many of 100 handmade pieces come out right. */
-export function chancesText({ right, raw, pale, dark }: FryChances, byColour = false): string {
+export function chancesText({ right, unsafe, raw, pale, dark }: OutcomeChances, byColour = false): string {
   const of = (share: number) => Math.round(100 * share);
   const wrong = [
-    [of(raw), 'not done inside'],
+    [of(unsafe), 'not safe in the middle'],
+    [of(raw), 'raw inside'],
     [of(pale), 'pale'],
     [of(dark), 'too dark'],
   ] as const;

@@ -1,4 +1,4 @@
-import { FINISH_C, type TakeOutWay, type TakeOutWayId } from '@ember-fold/core/plan';
+import type { TakeOutWay, TakeOutWayId } from '@ember-fold/core/plan';
 import type { Printer } from '../../../printer';
 
 /** Changes that lead to a right moment to take the pieces out. */
@@ -37,8 +37,9 @@ function changeText({ id, draft }: TakeOutWay, p: Printer): string {
 /** The result of one change. */
 export function takeOutWayText(way: TakeOutWay, p: Printer): string {
   const from = changeText(way, p);
+  const right = `About ${Math.floor(100 * way.right)} of 100 come out right.`;
   if (way.ovenS !== null) {
-    return `Take them out of the oil when they are golden, after ${p.time(way.takeOutS)}. Finish them for ${p.span(way.ovenS)} in the oven at ${p.temp(FINISH_C)}. They are at ${p.temp(way.biteC)} at the first bite.`;
+    return `Take them out of the oil when they are golden, after ${p.time(way.takeOutS)}. Finish them for ${p.span(way.ovenS)} in the oven at ${p.temp(way.draft.fry.thenOven!.ovenC)}. ${right} They are at ${p.temp(way.biteC)} at the first bite.`;
   }
-  return `${from}golden and cooked after ${p.time(way.takeOutS)}, ${p.temp(way.biteC)} at the first bite.`;
+  return `${from}golden and cooked after ${p.time(way.takeOutS)}, ${p.temp(way.biteC)} at the first bite. ${right}`;
 }
