@@ -31,7 +31,7 @@ import {
 } from '../src/public/plan.js';
 import { type StoveAct, stoveNow, NOTHING_KNOWN, runLoads } from '../src/public/stove.js';
 import { dayPart, fryJobOf, supperOrder, supperPlaces } from '../src/public/supper.js';
-import { interfaceC } from '../src/frying/fryTemperatures.js';
+import { interfaceC } from '../src/heat/fryTemperatures.js';
 import { BAKED, FRIED, kitchenDraft, OUTSIDE } from '../testing/kitchenMinutes.js';
 import { supperDaySteps } from '../src/plan/supper/supperDay.js';
 import { explicitFry } from './explicitFry.js';

@@ -1,5 +1,5 @@
-import type { FryBody } from '../src/frying/fryBody.js';
-import { BOILING_LATENT_J_PER_KG, MELTING_C, MELTING_LATENT_J_PER_KG, WATER_CP } from '../src/frying/fryMaterial.js';
+import type { FryBody } from '../src/heat/fryBody.js';
+import { BOILING_LATENT_J_PER_KG, MELTING_C, MELTING_LATENT_J_PER_KG, WATER_CP } from '../src/heat/fryMaterial.js';
 
 /** Largest stable step of the plain scheme: half of what the stiffest cell allows, s. */
 export function explicitStepS(body: FryBody): number {

@@ -22,7 +22,7 @@ import {
   NOTHING_KNOWN,
   type OilReading,
 } from '../src/public/stove.js';
-import { runFry } from '../src/frying/solveFry.js';
+import { runFry } from '../src/heat/solveFry.js';
 import { plannedPiece } from '../src/outcome/plannedPiece.js';
 import { askOf, heatOf } from '../src/plan/tray/fryOutcome.js';
 import { createPractice } from '../src/practice/practiceRun.js';

@@ -1,8 +1,8 @@
-import { CRUST_LIMITS } from '../src/frying/colour.js';
-import { restInAir } from '../src/frying/restInAir.js';
-import { darkerFace, palerFace, runFry, sampleAt } from '../src/frying/solveFry.js';
+import { CRUST_LIMITS } from '../src/heat/colour.js';
+import { restInAir } from '../src/heat/restInAir.js';
+import { darkerFace, palerFace, runFry, sampleAt } from '../src/heat/solveFry.js';
 import { FRY_HORIZON_S } from '../src/draft/ranges.js';
-import { MAP_STEPPING } from '../src/frying/fryMap.js';
+import { MAP_STEPPING } from '../src/outcome/fryMap.js';
 import { HAND_SAMPLES } from '../src/outcome/hands.js';
 import { type OutcomeChances, sharesOf } from '../src/outcome/outcomeChances.js';
 import { pieceByHand, type SurfaceSpec } from '../src/outcome/outcomeSurface.js';

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { advanceFry, createFryBody, type FryBody, type FryBodySpec, planBatch } from '../src/public/plan.js';
-import { turnFry } from '../src/frying/advanceFry.js';
-import { interfacePeakC } from '../src/frying/fryTemperatures.js';
-import { coreOf, restInAir } from '../src/frying/restInAir.js';
+import { turnFry } from '../src/heat/advanceFry.js';
+import { interfacePeakC } from '../src/heat/fryTemperatures.js';
+import { coreOf, restInAir } from '../src/heat/restInAir.js';
 import { oilWanted } from '../src/oil/ramp.js';
-import { doughSetC } from '../src/frying/solveFry.js';
+import { doughSetC } from '../src/heat/solveFry.js';
 import { INGREDIENTS } from '../src/public/plan.js';
 import { anyDraft, anyKitchen } from './anyWrites.js';
 

@@ -1,5 +1,5 @@
 import { converter, type Lab65 } from 'culori';
-import { RAMP_COLOURS, RAMP_SKINS } from '../frying/colour.js';
+import { RAMP_COLOURS, RAMP_SKINS } from '../heat/colour.js';
 
 /** L, a, b of CIELAB under daylight (D65). */
 export type Lab = readonly [number, number, number];

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { colourOnRamp, RAMP_COLOURS, RAMP_SKINS } from '../frying/colour.js';
+import { colourOnRamp, RAMP_COLOURS, RAMP_SKINS } from '../heat/colour.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { LINEAR } from './crustRamp.js';
 import { type CrustRead, type Picture, readCrust } from './readCrust.js';

@@ -1,5 +1,5 @@
 // Over 300 lines: the steps that are done to a picture, in their order.
-import { CRUST_LIMITS, rampPlace } from '../frying/colour.js';
+import { CRUST_LIMITS, rampPlace } from '../heat/colour.js';
 import { CoreError } from '../errors.js';
 import { labOf, LINEAR, onRamp } from './crustRamp.js';
 

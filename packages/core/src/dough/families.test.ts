@@ -1,4 +1,4 @@
-import { foamConductivity } from '../frying/fryMaterial.js';
+import { foamConductivity } from '../heat/fryMaterial.js';
 import { findingOf } from '../draft/finding.js';
 import fc from 'fast-check';
 import { withFamily, withWorkedFormula } from '../plan/edit/editDraft.js';

@@ -2,12 +2,12 @@ import fc from 'fast-check';
 import { anyDraft, anyKitchen } from '../../testing/anyWrites.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import type { TrayDraft } from '../draft/draft.js';
-import { advanceFry } from '../frying/advanceFry.js';
-import { CRUST_LIMITS } from '../frying/colour.js';
-import { createFryBody } from '../frying/fryBody.js';
-import { interfacePeakC } from '../frying/fryTemperatures.js';
-import { coreOf } from '../frying/restInAir.js';
-import { doughSetC } from '../frying/solveFry.js';
+import { advanceFry } from './advanceFry.js';
+import { CRUST_LIMITS } from './colour.js';
+import { createFryBody } from './fryBody.js';
+import { interfacePeakC } from './fryTemperatures.js';
+import { coreOf } from './restInAir.js';
+import { doughSetC } from './solveFry.js';
 import { batchOf } from '../draft/batchDraft.js';
 import { newTray } from '../plan/edit/starters.js';
 import { planBatch, planTrays, stoveTrays } from '../plan/batch/planBatch.js';
@@ -93,7 +93,7 @@ test('one body goes through all phases: heat is never lost, colour never fades, 
 
 test('the oven as a way out is a plan that every station has: fry, day, run-sheet, and nothing of it says raw', () => {
   expect(fryOf(egg).takeOutS).toBeNull();
-  const way = takeOutWays(egg, KITCHEN).find(({ id }) => id === 'oven')!;
+  const way = takeOutWays(egg, KITCHEN, 0).find(({ id }) => id === 'oven')!;
   const { fry, serve } = planBatch(way.draft, KITCHEN, null);
   expect([fry!.takeOutS, fry!.thenOven!.minutesS, fry!.rest!.biteC]).toEqual([way.takeOutS, way.ovenS, way.biteC]);
   const said = fry!.findings.map(({ code }) => code);

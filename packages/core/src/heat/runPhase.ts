@@ -1,10 +1,10 @@
-import { advanceFry, FRY_STEPPING } from '../frying/advanceFry.js';
-import { TAKE_OUT_COLOUR } from '../frying/colour.js';
-import { copyFryBody, evenSurface, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
-import { interfacePeakC } from '../frying/fryTemperatures.js';
-import { trayH } from '../frying/ovenHeat.js';
-import { coreOf } from '../frying/restInAir.js';
-import { doughSetC } from '../frying/solveFry.js';
+import { advanceFry, FRY_STEPPING } from './advanceFry.js';
+import { TAKE_OUT_COLOUR } from './colour.js';
+import { copyFryBody, evenSurface, type FryBody, type FryBodySpec } from './fryBody.js';
+import { interfacePeakC } from './fryTemperatures.js';
+import { trayH } from './ovenHeat.js';
+import { coreOf } from './restInAir.js';
+import { doughSetC } from './solveFry.js';
 import type { HeatPhase, PhaseEnd } from './programme.js';
 
 /** How long an oven or a cold place is looked at, s. */

@@ -6,7 +6,7 @@ import { DEFAULT_KITCHEN, handsOf, type Kitchen } from '../draft/kitchen.js';
 import { type Belief, HAND_WORKS } from '../draft/learnt.js';
 import type { StoveAct } from '../stove/stoveAct.js';
 import { ledgerFigures } from '../stove/ledgerFigures.js';
-import { rampPlace } from '../frying/colour.js';
+import { rampPlace } from '../heat/colour.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { observationsOf } from '../plan/lesson/observe.js';
 import { withFold } from '../plan/edit/editDraft.js';

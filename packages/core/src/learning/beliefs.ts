@@ -2,7 +2,7 @@ import { type Belief, HAND_WORKS, type HandWork, type Learnt, type Scalding } fr
 import { FIST_HOLDS } from '../dough/doughFindings.js';
 import { DOUGH_FAMILIES } from '../families/families.js';
 import { clamp } from '../numeric/clamp.js';
-import { TAKE_OUT_COLOUR } from '../frying/colour.js';
+import { TAKE_OUT_COLOUR } from '../heat/colour.js';
 
 /** What batches teach. */
 export const LEARNT_KINDS = ['browning', 'golden', 'bursts', 'portions', 'hands', 'boil-off', 'fist'] as const;

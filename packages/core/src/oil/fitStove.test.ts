@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { newTray } from '../plan/edit/starters.js';
 import { planBatch } from '../plan/batch/planBatch.js';
 import { fitStove, type StoveRecord } from './fitStove.js';
-import { pieceHeatCurve } from '../frying/pieceHeat.js';
+import { pieceHeatCurve } from '../heat/pieceHeat.js';
 import { potAtRest, type PotState, stepPot } from './pot.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { type Pot, DEFAULT_KITCHEN } from '../draft/kitchen.js';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { newTray } from '../plan/edit/starters.js';
 import { planBatch } from '../plan/batch/planBatch.js';
 import { evenLoad, loadSizeFor, type LoadSpec, oilRange, potRoom, runLoads } from './fryLoads.js';
-import { pieceHeatCurve, pieceHeatJ } from '../frying/pieceHeat.js';
+import { pieceHeatCurve, pieceHeatJ } from '../heat/pieceHeat.js';
 import {
   potAtRest,
   burnerW,

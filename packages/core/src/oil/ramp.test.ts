@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { advanceFry } from '../frying/advanceFry.js';
-import { CRUST_LIMITS } from '../frying/colour.js';
-import { createFryBody } from '../frying/fryBody.js';
-import { fryMapRow } from '../frying/fryMap.js';
-import { runFry, sampleAt, solveFry } from '../frying/solveFry.js';
+import { advanceFry } from '../heat/advanceFry.js';
+import { CRUST_LIMITS } from '../heat/colour.js';
+import { createFryBody } from '../heat/fryBody.js';
+import { fryMapRow } from '../outcome/fryMap.js';
+import { runFry, sampleAt, solveFry } from '../heat/solveFry.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { withFryMethod } from '../plan/batch/fryArms.js';
 import { planBatch } from '../plan/batch/planBatch.js';

@@ -1,5 +1,5 @@
-import type { FryBodySpec } from '../frying/fryBody.js';
-import { MELTING_C } from '../frying/fryMaterial.js';
+import type { FryBodySpec } from '../heat/fryBody.js';
+import { MELTING_C } from '../heat/fryMaterial.js';
 
 /** What differs between the pieces of one batch. */
 export const HAND_AXES = ['portion', 'wall', 'oil', 'start', 'turn'] as const;

@@ -1,7 +1,7 @@
 import { FRY_HORIZON_S, RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
-import { coarse, type FryMapSpec, MAP_STEPPING, rampAt, requireMap } from '../frying/fryMap.js';
-import { doughSetC, runFry } from '../frying/solveFry.js';
+import { coarse, type FryMapSpec, MAP_STEPPING, rampAt, requireMap } from './fryMap.js';
+import { doughSetC, runFry } from '../heat/solveFry.js';
 import { USUAL_HANDS } from './hands.js';
 import { chancesAt, type OutcomeChances } from './outcomeChances.js';
 import { surfaceOf } from './outcomeSurface.js';

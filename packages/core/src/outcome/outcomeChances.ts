@@ -1,6 +1,6 @@
 import { HAND_SAMPLES } from './hands.js';
-import { CRUST_LIMITS } from '../frying/colour.js';
-import type { FrySample } from '../frying/solveFry.js';
+import { CRUST_LIMITS } from '../heat/colour.js';
+import type { FrySample } from '../heat/solveFry.js';
 import type { PlannedPiece } from './plannedPiece.js';
 import { type HandFactors, handFactors, type OutcomeSurface } from './outcomeSurface.js';
 
@@ -35,7 +35,7 @@ function factorsOf(surface: OutcomeSurface): HandFactors {
 const LAST_S = 120;
 
 /** First moment at which a rising colour is there, s; `Infinity`: never. */
-function colourMoment(samples: PlannedPiece['samples'], face: (colours: FrySample['colours']) => number) {
+export function colourMoment(samples: PlannedPiece['samples'], face: (colours: FrySample['colours']) => number) {
   const colours = samples.map((sample) => face(sample.colours));
   const last = samples.length - 1;
   const endS = samples[last]!.timeS;

@@ -1,7 +1,7 @@
-import { FRY_STEPPING } from '../frying/advanceFry.js';
-import type { FryBodySpec } from '../frying/fryBody.js';
-import { CRUST_LIMITS } from '../frying/colour.js';
-import { darkerFace, type FrySolution, momentWhen, palerFace, sampleAt, solveFry } from '../frying/solveFry.js';
+import { FRY_STEPPING } from '../heat/advanceFry.js';
+import type { FryBodySpec } from '../heat/fryBody.js';
+import { CRUST_LIMITS } from '../heat/colour.js';
+import { darkerFace, type FrySolution, momentWhen, palerFace, sampleAt, solveFry } from '../heat/solveFry.js';
 import type { OilRamp, TurnMethod } from '../draft/choices.js';
 import { FRY_HORIZON_S } from '../draft/ranges.js';
 import { rampFrom } from '../oil/ramp.js';

@@ -1,8 +1,8 @@
-import { CRUST_LIMITS } from '../frying/colour.js';
-import type { FryBody } from '../frying/fryBody.js';
-import { interfacePeakC } from '../frying/fryTemperatures.js';
-import { coreOf } from '../frying/restInAir.js';
-import { runFry } from '../frying/solveFry.js';
+import { CRUST_LIMITS } from '../heat/colour.js';
+import type { FryBody } from '../heat/fryBody.js';
+import { interfacePeakC } from '../heat/fryTemperatures.js';
+import { coreOf } from '../heat/restInAir.js';
+import { runFry } from '../heat/solveFry.js';
 import { HAND_AXES, HAND_SAMPLES } from './hands.js';
 import { type OutcomeChances, sharesOf } from './outcomeChances.js';
 import { addedAt, pieceByHand, placesOf, STEPPING, type SurfaceSpec } from './outcomeSurface.js';

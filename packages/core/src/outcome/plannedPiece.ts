@@ -1,7 +1,7 @@
-import { CRUST_LIMITS } from '../frying/colour.js';
+import { CRUST_LIMITS } from '../heat/colour.js';
 import { clamp } from '../numeric/clamp.js';
-import { type FryRun, type FrySample, momentWhen, palerFace, sampleAt } from '../frying/solveFry.js';
-import { restInAir, type Rest } from '../frying/restInAir.js';
+import { type FryRun, type FrySample, momentWhen, palerFace, sampleAt } from '../heat/solveFry.js';
+import { restInAir, type Rest } from '../heat/restInAir.js';
 
 /** The planned piece: when it is done inside, s in the oil (`Infinity`: never), and how it colours. */
 export interface PlannedPiece {

@@ -1,4 +1,4 @@
-import { CRUST_LIMITS } from '../frying/colour.js';
+import { CRUST_LIMITS } from '../heat/colour.js';
 import { bestMoment } from './outcomeChances.js';
 import type { OutcomeSurface } from './outcomeSurface.js';
 import type { PlannedPiece } from './plannedPiece.js';

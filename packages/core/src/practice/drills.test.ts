@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { CRUST_LIMITS, crustName } from '../frying/colour.js';
+import { CRUST_LIMITS, crustName } from '../heat/colour.js';
 import { crumbRange, wantedCrumb } from '../oil/crumbTest.js';
 import { drill, DRILL_KINDS, type DrillAnswer, drillSkills, MOST_LEVEL, nextDrill } from './drills.js';
 

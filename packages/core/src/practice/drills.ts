@@ -1,7 +1,7 @@
 import { LIMITS } from '../limits/limits.js';
 import { doughFamily } from '../families/families.js';
 import { CoreError } from '../errors.js';
-import { CRUST_LIMITS } from '../frying/colour.js';
+import { CRUST_LIMITS } from '../heat/colour.js';
 import { seededUniform } from '../numeric/seededNoise.js';
 import { CRUMB_ANSWERS, type CrumbAnswer, wantedCrumb } from '../oil/crumbTest.js';
 

@@ -1,6 +1,6 @@
 import { clamp } from '../numeric/clamp.js';
 import { crumbIn, readCrumb } from '../oil/crumbTest.js';
-import { eachMinuteS } from '../frying/lying.js';
+import { eachMinuteS } from '../heat/lying.js';
 import { trayOfPiece } from '../plan/batch/fryTrays.js';
 import { actInPractice, createPractice, isAway, isOver, type PracticeRun, stepPractice } from './practiceRun.js';
 import { type PieceSeen, type PotSeen, potSeen } from './potSeen.js';

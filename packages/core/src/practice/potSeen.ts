@@ -1,5 +1,5 @@
 import { type PracticeRun, type TakenOutPiece, rings, burntCrumbs } from './practiceRun.js';
-import { coreOf } from '../frying/restInAir.js';
+import { coreOf } from '../heat/restInAir.js';
 
 /** What an open page or a policy sees of one pot; nothing of what only the model knows. */
 export interface PotSeen {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { seededUniform } from '../numeric/seededNoise.js';
-import { momentWhen, solveFry } from '../frying/solveFry.js';
+import { momentWhen, solveFry } from '../heat/solveFry.js';
 import { actCost, withActMoved } from './actCosts.js';
 import { bestWay } from './bestPolicy.js';
 import { PLAIN_POLICY, playPolicy, type Policy } from './players.js';

@@ -1,12 +1,12 @@
 import { safeCoreC } from '../filling/fillingSafety.js';
 import { clamp } from '../numeric/clamp.js';
-import { waterGoneKgPerM2 } from '../frying/bodyHeat.js';
-import { CRUST_LIMITS, TAKE_OUT_COLOUR } from '../frying/colour.js';
-import { interfacePeakC } from '../frying/fryTemperatures.js';
-import { oilUptakeKg } from '../frying/pieceHeat.js';
-import type { FryBody } from '../frying/fryBody.js';
-import { coreOf, type Rest, restInAir } from '../frying/restInAir.js';
-import { doughSetC } from '../frying/solveFry.js';
+import { waterGoneKgPerM2 } from '../heat/bodyHeat.js';
+import { CRUST_LIMITS, TAKE_OUT_COLOUR } from '../heat/colour.js';
+import { interfacePeakC } from '../heat/fryTemperatures.js';
+import { oilUptakeKg } from '../heat/pieceHeat.js';
+import type { FryBody } from '../heat/fryBody.js';
+import { coreOf, type Rest, restInAir } from '../heat/restInAir.js';
+import { doughSetC } from '../heat/solveFry.js';
 import { DANGERS, type DangerTimes, type TakenOutPiece, type PracticeRun } from './practiceRun.js';
 
 /** What became of a piece; the worst of what is wrong with it. */

@@ -78,10 +78,10 @@ export type { CutterShape } from '../piece/cutting/lattice.js';
 export { halfMoonSection, lensSection } from '../shapes/kit/section.js';
 export { stripFolds } from '../shapes/stripTriangle/stripTriangle.js';
 export { FILL_RANGE } from '../piece/foldFindings.js';
-export { doughMaterial, fillingMaterial } from '../frying/fryMaterial.js';
-export { type HoldTimes, holdTimes } from '../frying/holdPiece.js';
-export { createFryBody, type FryBody, type FryBodySpec, OIL_SURFACE } from '../frying/fryBody.js';
-export { advanceFry } from '../frying/advanceFry.js';
+export { doughMaterial, fillingMaterial } from '../heat/fryMaterial.js';
+export { type HoldTimes, holdTimes } from '../heat/holdPiece.js';
+export { createFryBody, type FryBody, type FryBodySpec, OIL_SURFACE } from '../heat/fryBody.js';
+export { advanceFry } from '../heat/advanceFry.js';
 export {
   colourOnRamp,
   CRUST_LIMITS,
@@ -90,8 +90,8 @@ export {
   TAKE_OUT_COLOUR,
   RAMP_COLOURS,
   RAMP_SKINS,
-} from '../frying/colour.js';
-export { pieceHeatCurve } from '../frying/pieceHeat.js';
+} from '../heat/colour.js';
+export { pieceHeatCurve } from '../heat/pieceHeat.js';
 export {
   type BakeChoices,
   type OvenPhase,
@@ -146,7 +146,7 @@ export {
   type Station,
   worstTone,
 } from '../draft/finding.js';
-export { type TakeOutWay, type TakeOutWayId, takeOutWays } from '../plan/batch/takeOutWays.js';
+export { type TakeOutWay, type TakeOutWayId, takeOutWays, WORTH_A_CHANGE } from '../plan/batch/takeOutWays.js';
 export { newTray, type StarterId, STARTERS } from '../plan/edit/starters.js';
 export {
   doughEachKg,
@@ -182,10 +182,11 @@ export {
   fryRegion,
   marginsAt,
   sizedBody,
-} from '../frying/fryMap.js';
+} from '../outcome/fryMap.js';
 export { mapChances } from '../outcome/mapChances.js';
 export { failingOf, type Fault } from '../outcome/failing.js';
 export type { OutcomeChances } from '../outcome/outcomeChances.js';
+export type { OutcomeSurface } from '../outcome/outcomeSurface.js';
 export {
   type CrumbPlan,
   crumbPlan,
@@ -238,7 +239,7 @@ export {
   type BurnerKind,
 } from '../draft/kitchen.js';
 export { plannedFigures } from '../plan/tray/plannedFigures.js';
-export type { FryPlan } from '../frying/fryPlan.js';
+export type { FryPlan } from '../outcome/fryPlan.js';
 export { RANGES } from '../draft/ranges.js';
 export type { Range } from '../numeric/range.js';
 export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk, SupperRow } from '../wire/batchWire.js';

@@ -1,5 +1,5 @@
 import { type StoveTray, friedPieces, trayOfPiece } from '../plan/batch/fryTrays.js';
-import { turnIsDue } from '../frying/lying.js';
+import { turnIsDue } from '../heat/lying.js';
 import {
   createStove,
   dropIntoStove,

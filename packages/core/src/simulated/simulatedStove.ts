@@ -1,7 +1,7 @@
-import { advanceFry, turnFry } from '../frying/advanceFry.js';
-import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
-import { heatDrawnJPerM2 } from '../frying/bodyHeat.js';
-import { type PieceBulk, pieceHeatJ } from '../frying/pieceHeat.js';
+import { advanceFry, turnFry } from '../heat/advanceFry.js';
+import { createFryBody, type FryBody, type FryBodySpec } from '../heat/fryBody.js';
+import { heatDrawnJPerM2 } from '../heat/bodyHeat.js';
+import { type PieceBulk, pieceHeatJ } from '../heat/pieceHeat.js';
 import { OIL_KG_PER_M3_AT_20, oilCp, potAtRest, potHeatCapacity, type PotState, stepPot } from '../oil/pot.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { type Pot } from '../draft/kitchen.js';

@@ -1,4 +1,4 @@
-import { BURNT_COLOUR, CRUST_LIMITS } from '../frying/colour.js';
+import { BURNT_COLOUR, CRUST_LIMITS } from '../heat/colour.js';
 import type { NextStep, StovePlan } from './doNext.js';
 import type { PiecePrediction } from './predictPiece.js';
 import { OVEN_FINISH } from './stoveAct.js';

@@ -1,9 +1,9 @@
-import { advanceFry, turnFry } from '../frying/advanceFry.js';
-import { coldestC, interfaceC, interfacePeakC } from '../frying/fryTemperatures.js';
-import { CRUST_LIMITS, TAKE_OUT_COLOUR } from '../frying/colour.js';
-import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
-import { turnIsDue } from '../frying/lying.js';
-import { doughSetC, type FrySample } from '../frying/solveFry.js';
+import { advanceFry, turnFry } from '../heat/advanceFry.js';
+import { coldestC, interfaceC, interfacePeakC } from '../heat/fryTemperatures.js';
+import { CRUST_LIMITS, TAKE_OUT_COLOUR } from '../heat/colour.js';
+import { createFryBody, type FryBody, type FryBodySpec } from '../heat/fryBody.js';
+import { turnIsDue } from '../heat/lying.js';
+import { doughSetC, type FrySample } from '../heat/solveFry.js';
 import type { OutcomeSurface } from '../outcome/outcomeSurface.js';
 import type { PlannedPiece } from '../outcome/plannedPiece.js';
 import { takeOutMoment } from '../outcome/takeOutMoment.js';

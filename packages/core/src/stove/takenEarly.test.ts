@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { batchOf } from '../draft/batchDraft.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
-import { BURNT_COLOUR, CRUST_LIMITS } from '../frying/colour.js';
+import { BURNT_COLOUR, CRUST_LIMITS } from '../heat/colour.js';
 import { newTray } from '../plan/edit/starters.js';
 import { stoveTrays } from '../plan/batch/planBatch.js';
 import { predictAsks } from '../plan/batch/predictAsks.js';

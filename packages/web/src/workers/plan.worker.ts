@@ -188,8 +188,8 @@ const worker = {
     return CRUMB_ANSWERS.map((answer) => crumbPlan(draft, kitchen, answer));
   },
   /** What would make a right moment to take it out. */
-  takeOutWays(draft: TrayDraft, kitchen: Kitchen): TakeOutWay[] {
-    return takeOutWays(draft, kitchen);
+  takeOutWays(draft: TrayDraft, kitchen: Kitchen, right: number): TakeOutWay[] {
+    return takeOutWays(draft, kitchen, right);
   },
   /** Other loads. */
   loadWays(draft: TrayDraft, kitchen: Kitchen): LoadWay[] {

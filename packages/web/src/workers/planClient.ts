@@ -117,8 +117,9 @@ export const bakeLatest = latestOnly(
 );
 
 /** What would make a right moment to take it out. */
-export const takeOutWaysLatest = latestOnly((draft: TrayDraft, kitchen: Kitchen): Promise<TakeOutWay[]> =>
-  plans().takeOutWays(draft, kitchen),
+export const takeOutWaysLatest = latestOnly(
+  (draft: TrayDraft, kitchen: Kitchen, right: number): Promise<TakeOutWay[]> =>
+    plans().takeOutWays(draft, kitchen, right),
 );
 
 /** What one bake tells of this oven. */

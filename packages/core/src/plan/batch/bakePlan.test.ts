@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { ovenBelief } from '../../frying/ovenHeat.js';
+import { ovenBelief } from '../../heat/ovenHeat.js';
 import { bakePlan, ovenFactorSeen, splitPlan } from './bakePlan.js';
 import { withFamily, withFold, withShape } from '../edit/editDraft.js';
 import { planBatch } from './planBatch.js';

@@ -1,12 +1,12 @@
 import { shapeOf } from '../../shapes/shapes.js';
 import { RANGES } from '../../draft/ranges.js';
 import { requireIn, requireWithin } from '../../errors.js';
-import { advanceFry } from '../../frying/advanceFry.js';
-import { coldestC, interfacePeakC } from '../../frying/fryTemperatures.js';
-import { copyFryBody, createFryBody, type FryBody, type FryBodySpec } from '../../frying/fryBody.js';
+import { advanceFry } from '../../heat/advanceFry.js';
+import { coldestC, interfacePeakC } from '../../heat/fryTemperatures.js';
+import { copyFryBody, createFryBody, type FryBody, type FryBodySpec } from '../../heat/fryBody.js';
 import { coreMustBeSafe, safeCoreC } from '../../filling/fillingSafety.js';
-import { ovenSkinH } from '../../frying/ovenHeat.js';
-import { doughSetC, solveFry } from '../../frying/solveFry.js';
+import { ovenSkinH } from '../../heat/ovenHeat.js';
+import { doughSetC, solveFry } from '../../heat/solveFry.js';
 import { isFryable } from '../../shapes/kit/piece.js';
 import type { TrayDraft } from '../../draft/draft.js';
 import { fryArm } from './fryArms.js';

@@ -1,4 +1,4 @@
-import { CRUST_LIMITS } from '../../frying/colour.js';
+import { CRUST_LIMITS } from '../../heat/colour.js';
 import { crumbPlan, FRY_METHODS, fryArm, withFryMethod } from './fryArms.js';
 import { planBatch } from './planBatch.js';
 import { newTray, STARTERS } from '../edit/starters.js';

@@ -1,7 +1,7 @@
 import { RANGES } from '../../draft/ranges.js';
 import { requireIn } from '../../errors.js';
-import { crustName, type CrustName } from '../../frying/colour.js';
-import { darkerFace, palerFace } from '../../frying/solveFry.js';
+import { crustName, type CrustName } from '../../heat/colour.js';
+import { darkerFace, palerFace } from '../../heat/solveFry.js';
 import { type CrumbAnswer, crumbRange } from '../../oil/crumbTest.js';
 import type { TrayDraft } from '../../draft/draft.js';
 import { planHot } from './planBatch.js';

@@ -1,6 +1,6 @@
 import { type BatchDraft, marksOf } from '../../draft/batchDraft.js';
 import type { TrayDraft, TrayMark } from '../../draft/draft.js';
-import type { FryPlan } from '../../frying/fryPlan.js';
+import type { FryPlan } from '../../outcome/fryPlan.js';
 import type { LoadRun } from '../../oil/fryLoads.js';
 import { traysOf } from '../edit/trays.js';
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { anyDraft, anyKitchen } from '../../../testing/anyWrites.js';
 import { DEFAULT_KITCHEN, type Kitchen } from '../../draft/kitchen.js';
 import type { TrayDraft } from '../../draft/draft.js';
-import { holdTimes } from '../../frying/holdPiece.js';
+import { holdTimes } from '../../heat/holdPiece.js';
 import type { RunStepId } from '../../cook/cookAct.js';
 import { runSheet } from './runSheet.js';
 import { isUncooked } from '../../filling/fillingSafety.js';

@@ -12,7 +12,7 @@ import {
   withLine,
   withPieces,
 } from '../edit/editDraft.js';
-import { solveFry } from '../../frying/solveFry.js';
+import { solveFry } from '../../heat/solveFry.js';
 import { worstTone } from '../../draft/finding.js';
 import { planBatch } from './planBatch.js';
 import { planCold } from '../tray/planCold.js';

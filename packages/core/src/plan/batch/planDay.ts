@@ -5,7 +5,7 @@ import type { TrayDraft, TrayMark } from '../../draft/draft.js';
 import { handsOf, type Kitchen } from '../../draft/kitchen.js';
 import { CoreError } from '../../errors.js';
 import { isUncooked } from '../../filling/fillingSafety.js';
-import { TEMPER_S } from '../../frying/holdPiece.js';
+import { TEMPER_S } from '../../heat/holdPiece.js';
 import { oilChangeS } from '../../oil/pot.js';
 import { lastDropS } from '../../oil/pipeline.js';
 import { COATING_REST_S } from '../../piece/coating.js';
@@ -18,7 +18,7 @@ import { potOrder } from './fryTrays.js';
 import { ownDoughKg } from '../edit/editDraft.js';
 import { cookedKeeps, rawKeepS } from '../tray/trayKeep.js';
 import type { Finding } from '../../draft/finding.js';
-import type { FryPlan } from '../../frying/fryPlan.js';
+import type { FryPlan } from '../../outcome/fryPlan.js';
 
 /** One tray with what is planned of it. */
 export interface DayTray {

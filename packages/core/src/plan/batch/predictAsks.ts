@@ -4,7 +4,7 @@ import { safeCoreC } from '../../filling/fillingSafety.js';
 import { type StoveAct, stoveState, type OilReading } from '../../stove/stoveAct.js';
 import { stoveBelief } from '../../stove/stoveLearning.js';
 import type { PredictAsk, RestGain } from '../../stove/predictPiece.js';
-import type { FryPlan } from '../../frying/fryPlan.js';
+import type { FryPlan } from '../../outcome/fryPlan.js';
 import type { StoveFit } from '../../oil/fitStove.js';
 import { friedPieces, trayOfPiece } from './fryTrays.js';
 

@@ -1,7 +1,7 @@
 import type { TrayDraft } from '../../draft/draft.js';
 import { DEFAULT_KITCHEN } from '../../draft/kitchen.js';
-import { CRUST_LIMITS } from '../../frying/colour.js';
-import { darkerFace, palerFace, sampleAt } from '../../frying/solveFry.js';
+import { CRUST_LIMITS } from '../../heat/colour.js';
+import { darkerFace, palerFace, sampleAt } from '../../heat/solveFry.js';
 import { failingOf } from '../../outcome/failing.js';
 import { withFold, withShape } from '../edit/editDraft.js';
 import { takeOutWays } from './takeOutWays.js';
@@ -27,7 +27,7 @@ test('where no moment is right that is all that counts on the line, and every wa
     expect(fry!.findings.find(({ tone }) => tone === 'stop')?.code).toMatch(/^fry\.(no-moment|never-done)$/);
     expect(serve!.findings.map(({ code }) => code)).toContain('serve.no-take-out');
     expect(serve!.findings.map(({ code }) => code)).not.toContain('serve.on-time');
-    const ways = takeOutWays(failing, DEFAULT_KITCHEN);
+    const ways = takeOutWays(failing, DEFAULT_KITCHEN, 0);
     expect(ways.length).toBeGreaterThan(0);
     for (const way of ways) {
       const then = fryOf(way.draft).fry!;
@@ -46,6 +46,21 @@ test('where no moment is right that is all that counts on the line, and every wa
       expect(darkerFace(then.atTakeOut!)).toBeLessThan(CRUST_LIMITS.brown);
     }
   }
+});
+
+test('own minutes that are right for too few are judged beside the minutes the plan would take, and one tap takes those', () => {
+  const asPlanned = fryOf(at(made, 158)).fry!;
+  const early = at(made, 158, { minutesS: Math.round(0.88 * asPlanned.takeOutS!) });
+  const { chances, better, findings } = fryOf(early).fry!;
+  expect(failingOf(chances!)).toBe('pale');
+  expect(findings.map(({ code }) => code)).toEqual(expect.arrayContaining(['fry.some-pale', 'fry.better-minutes']));
+  expect(findings.map(({ code }) => code)).not.toContain('fry.golden');
+  expect(better).toEqual({ minutesS: asPlanned.takeOutS, right: asPlanned.chances!.right });
+  const ways = takeOutWays(early, DEFAULT_KITCHEN, chances!.right);
+  expect(ways[0]).toMatchObject({ id: 'minutes', takeOutS: asPlanned.takeOutS, right: asPlanned.chances!.right });
+  for (const way of ways) expect(way.right).toBeGreaterThan(chances!.right + 0.05);
+  // Nothing is offered where nothing is gained.
+  expect(takeOutWays(at(made, 158), DEFAULT_KITCHEN, asPlanned.chances!.right)).toEqual([]);
 });
 
 test('a taking out is never past dark, and one that counts on resting gets there while it rests', () => {

@@ -3,14 +3,14 @@ import { RANGES } from '../../draft/ranges.js';
 import type { TrayDraft } from '../../draft/draft.js';
 import { type Kitchen, smokePointC } from '../../draft/kitchen.js';
 import { doughFamily } from '../../families/families.js';
-import type { FryPlan } from '../../frying/fryPlan.js';
+import type { FryPlan } from '../../outcome/fryPlan.js';
 import { failingOf } from '../../outcome/failing.js';
 import { withFold, withSizeFor } from '../edit/editDraft.js';
 import { planHot } from './planBatch.js';
 import { planCold } from '../tray/planCold.js';
 
-/** What makes a moment right where none is. */
-export type TakeOutWayId = 'cooler' | 'hotter' | 'thinner' | 'smaller' | 'warmer' | 'turned' | 'oven';
+/** What makes a moment right where none is, or right for more pieces. */
+export type TakeOutWayId = 'minutes' | 'cooler' | 'hotter' | 'thinner' | 'smaller' | 'warmer' | 'turned' | 'oven';
 
 export interface TakeOutWay {
   readonly id: TakeOutWayId;
@@ -101,17 +101,23 @@ function inOven(draft: TrayDraft, kitchen: Kitchen): TakeOutWay[] {
   return [];
 }
 
+/** A change is offered where so many more of 100 pieces come out right by it. */
+export const WORTH_A_CHANGE = 0.05;
+
 /**
- * What would make a right moment to take it out where there is none: one change each, by itself enough,
- * with the figures it leads to. A handful of whole plans: for a worker.
+ * What would make a right moment to take pieces out where there is none, or one that is right for more of them: one
+ * change each, by itself enough, with the figures it leads to. A handful of whole plans: for a worker.
+ * @param right share of pieces that come out right as it is planned
  * @throws CoreError with the draft's field as path
- * @example takeOutWays({ ...draft, fry: { ...draft.fry, oilC: 115 } }, kitchen)[0].id // 'hotter'
+ * @example takeOutWays({ ...draft, fry: { ...draft.fry, oilC: 115 } }, kitchen, 0)[0].id // 'hotter'
  */
-export function takeOutWays(draft: TrayDraft, kitchen: Kitchen): TakeOutWay[] {
+export function takeOutWays(draft: TrayDraft, kitchen: Kitchen, right: number): TakeOutWay[] {
   const { thenOven: _oven, ...fry } = draft.fry;
   const free = { ...draft, fry: { ...fry, minutesS: null, loadSize: null } };
   const hottestC = Math.min(RANGES.draft.oilC.most, 190, smokePointC(kitchen) - LIMITS.plan.underSmokeC);
+  const asIs = { ...draft, fry: { ...fry, minutesS: null } };
   return [
+    ...(fry.minutesS === null ? [] : firstRight('minutes', [asIs], kitchen)),
     ...firstRight('cooler', oils(free, -STEP_C, COOLEST_C), kitchen),
     ...firstRight('hotter', oils(free, STEP_C, hottestC), kitchen),
     ...firstRight('thinner', thinner(free), kitchen),
@@ -121,5 +127,5 @@ export function takeOutWays(draft: TrayDraft, kitchen: Kitchen): TakeOutWay[] {
       ? firstRight('turned', [{ ...free, fry: { ...free.fry, turn: 'each-minute' } }], kitchen)
       : []),
     ...inOven(free, kitchen),
-  ];
+  ].filter((way) => way.right > right + WORTH_A_CHANGE);
 }

@@ -10,7 +10,7 @@ import type { StoveAct } from '../../stove/stoveAct.js';
 import { stoveState } from '../../stove/stoveAct.js';
 import { stoveBelief } from '../../stove/stoveLearning.js';
 import type { LedgerFigures } from '../../stove/ledgerFigures.js';
-import { colourOnRamp } from '../../frying/colour.js';
+import { colourOnRamp } from '../../heat/colour.js';
 import { LEARNT_SPREAD, type Observation } from '../../learning/beliefs.js';
 import type { RecordLooks } from '../../learning/looks.js';
 import { clamp } from '../../numeric/clamp.js';

@@ -1,10 +1,10 @@
 import { type TrayDraft, USUAL_BAKE } from '../../draft/draft.js';
 import type { Kitchen } from '../../draft/kitchen.js';
-import { CRUST_LIMITS } from '../../frying/colour.js';
-import type { CrispPlan, OvenPhasePlan } from '../../frying/fryPlan.js';
-import type { FryBody } from '../../frying/fryBody.js';
-import { interfacePeakC } from '../../frying/fryTemperatures.js';
-import { coreOf } from '../../frying/restInAir.js';
+import { CRUST_LIMITS } from '../../heat/colour.js';
+import type { CrispPlan, OvenPhasePlan } from '../../outcome/fryPlan.js';
+import type { FryBody } from '../../heat/fryBody.js';
+import { interfacePeakC } from '../../heat/fryTemperatures.js';
+import { coreOf } from '../../heat/restInAir.js';
 import { safeCoreC } from '../../filling/fillingSafety.js';
 import { type Around, runPhase } from '../../heat/runPhase.js';
 import { programmeOf } from '../../heat/programme.js';

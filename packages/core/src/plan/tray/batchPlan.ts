@@ -3,7 +3,7 @@ import type { RisePlan } from '../../dough/riseFindings.js';
 import type { Finding } from '../../draft/finding.js';
 import type { CoolingResult } from '../../filling/coolFilling.js';
 import type { FillingFigures } from '../../filling/fillingFigures.js';
-import { type FryPlan } from '../../frying/fryPlan.js';
+import { type FryPlan } from '../../outcome/fryPlan.js';
 import type { Formula } from '../../ingredient/formula.js';
 import type { Allergen, Ingredient } from '../../ingredient/ingredient.js';
 import type { Coating } from '../../piece/coating.js';

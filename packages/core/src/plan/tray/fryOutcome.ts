@@ -1,9 +1,9 @@
 import type { TrayDraft } from '../../draft/draft.js';
 import type { Kitchen } from '../../draft/kitchen.js';
 import { safeCoreC } from '../../filling/fillingSafety.js';
-import type { FryBody, FryBodySpec } from '../../frying/fryBody.js';
-import type { FryPlan, OvenPhasePlan } from '../../frying/fryPlan.js';
-import { doughSetC, type FryRun } from '../../frying/solveFry.js';
+import type { FryBody, FryBodySpec } from '../../heat/fryBody.js';
+import type { FryPlan, OvenPhasePlan } from '../../outcome/fryPlan.js';
+import { doughSetC, type FryRun } from '../../heat/solveFry.js';
 import { type Around, runPhase } from '../../heat/runPhase.js';
 import { USUAL_HANDS } from '../../outcome/hands.js';
 import { chancesAt, type OutcomeChances } from '../../outcome/outcomeChances.js';

@@ -11,7 +11,7 @@ import { shapeOf } from '../../shapes/shapes.js';
 import { closes, type Piece } from '../../shapes/kit/piece.js';
 import { pieceSpecOf } from '../../piece/pieceSpecOf.js';
 import { burstOf } from '../../piece/seal.js';
-import { partFreezeS } from '../../frying/partFreeze.js';
+import { partFreezeS } from '../../heat/partFreeze.js';
 import type { ColdPlan, FillingPlan } from './batchPlan.js';
 import { planDough } from './planDough.js';
 import { planFilling } from './planFilling.js';

@@ -5,10 +5,10 @@ import type { Kitchen } from '../../draft/kitchen.js';
 import { RANGES } from '../../draft/ranges.js';
 import { requireIn } from '../../errors.js';
 import { coreMustBeSafe } from '../../filling/fillingSafety.js';
-import type { FryBodySpec } from '../../frying/fryBody.js';
+import type { FryBodySpec } from '../../heat/fryBody.js';
 import { onTray, OVEN_HORIZON_S, OVEN_STEPPING } from '../../heat/runPhase.js';
-import { ovenBelief, type OvenBelief, ovenSkinH } from '../../frying/ovenHeat.js';
-import { sampleAt, solveFry } from '../../frying/solveFry.js';
+import { ovenBelief, type OvenBelief, ovenSkinH } from '../../heat/ovenHeat.js';
+import { sampleAt, solveFry } from '../../heat/solveFry.js';
 
 const LATER_S = 60;
 

@@ -1,14 +1,8 @@
 import type { TrayDraft } from '../../draft/draft.js';
 import { doughKey } from '../../draft/learnt.js';
 import { boilingPointC, type Kitchen, startTempC } from '../../draft/kitchen.js';
-import { type FryBodySpec, OIL_SURFACE } from '../../frying/fryBody.js';
-import {
-  coiledShell,
-  doughMaterial,
-  fillingMaterial,
-  type FryMaterial,
-  layeredShell,
-} from '../../frying/fryMaterial.js';
+import { type FryBodySpec, OIL_SURFACE } from '../../heat/fryBody.js';
+import { coiledShell, doughMaterial, fillingMaterial, type FryMaterial, layeredShell } from '../../heat/fryMaterial.js';
 import {
   afterBench,
   coolPieceS,
@@ -17,8 +11,8 @@ import {
   PART_FROZEN,
   TEMPER_S,
   temperedC,
-} from '../../frying/holdPiece.js';
-import { firstTurnFor, lyingOf } from '../../frying/lying.js';
+} from '../../heat/holdPiece.js';
+import { firstTurnFor, lyingOf } from '../../heat/lying.js';
 import { clamp } from '../../numeric/clamp.js';
 import { HEAT_RADIUS_M, type Piece } from '../../shapes/kit/piece.js';
 import type { ColdPlan } from './batchPlan.js';

@@ -4,8 +4,8 @@ import type { TrayDraft } from '../../draft/draft.js';
 import type { Finding } from '../../draft/finding.js';
 import type { Kitchen } from '../../draft/kitchen.js';
 import type { FillingFigures } from '../../filling/fillingFigures.js';
-import { coolPieceS, HARD_C } from '../../frying/holdPiece.js';
-import type { FryBodySpec } from '../../frying/fryBody.js';
+import { coolPieceS, HARD_C } from '../../heat/holdPiece.js';
+import type { FryBodySpec } from '../../heat/fryBody.js';
 
 /** Sugar of a filling as cooked from which it keeps in a tin, share: as much as a firm fruit paste. */
 const TIN_SUGAR = 0.25;

@@ -6,6 +6,7 @@ import {
   type FryMapSpec,
   marginsAt,
   type OutcomeChances,
+  type OutcomeSurface,
 } from '@ember-fold/core/plan';
 import { memo, useMemo, useRef, useState } from 'react';
 import { useMove } from 'react-aria';
@@ -118,13 +119,15 @@ export function FryMap({ line, size }: { readonly line: Line; readonly size: Map
   // The cook's own minutes at once; the solver's when its plan is there.
   const timeS = draft.fry.minutesS ?? plan?.takeOutS ?? null;
   const { spec, key } = useMapSpec(line, size, timeS);
-  if (!spec) return null;
+  if (!spec || !plan) return null;
   return (
     <MapOf
       spec={spec}
       mapKey={key}
       oilC={oilC}
       timeS={timeS}
+      isLeftToPlan={draft.fry.minutesS === null}
+      surface={plan.surface}
       planned={
         size !== 'as-folded' || spec.byColour ? 'not-planned' : line.hotIsCurrent ? (plan?.chances ?? null) : null
       }
@@ -142,24 +145,27 @@ interface MapOfProps {
   readonly timeS: number | null;
   /** How the pieces of the plan come out; `null`: not known yet. `not-planned`: the map is of other pieces, or of their colour alone. */
   readonly planned: OutcomeChances | 'not-planned' | null;
+  readonly isLeftToPlan: boolean;
+  readonly surface: OutcomeSurface;
   /** Oil that is usual for this dough, °C. */
   readonly usualC: { readonly least: number; readonly most: number };
   readonly printer: Line['printer'];
-  readonly onPoint: (oilC: number, timeS: number) => void;
+  /** @param timeS `null`: left to the plan */
+  readonly onPoint: (oilC: number, timeS: number | null) => void;
 }
 
 const Picture = memo(FryMapChart);
 
-function MapOf({ spec, mapKey, oilC, timeS, planned, usualC, printer, onPoint }: MapOfProps) {
+function MapOf({ spec, mapKey, oilC, timeS, planned, isLeftToPlan, surface, usualC, printer, onPoint }: MapOfProps) {
   const { horizonS } = spec;
   const { rows, whole, failed } = useMap(spec, mapKey);
   const others = useChances(planned === 'not-planned' ? spec : null, oilC, timeS);
   const chances = planned === 'not-planned' ? others : planned;
   const plane = useRef<HTMLDivElement>(null);
   const [hover, setHover] = useState<readonly [number, number] | null>(null);
-  const best = useMemo(() => (whole ? forgivingPoint(rows, usualC) : null), [rows, whole, usualC]);
-  // Taken as it is: whole degrees, and five seconds.
-  const isTaken = best !== null && Math.abs(oilC - best.oilC) <= 1 && Math.abs((timeS ?? 0) - best.timeS) <= 5;
+  const best = useMemo(() => (whole ? forgivingPoint(rows, usualC, surface) : null), [rows, whole, usualC, surface]);
+  // Taken as it is: whole degrees, and the minutes left to the plan.
+  const isTaken = best !== null && Math.abs(oilC - best.oilC) <= 1 && isLeftToPlan;
   const held = useRef({ oilC, timeS: timeS ?? 0 });
   const put = (c: number, s: number) => {
     const at = {
@@ -279,10 +285,10 @@ function MapOf({ spec, mapKey, oilC, timeS, planned, usualC, printer, onPoint }:
         $look="quiet"
         style={{ padding: 0 }}
         isDisabled={!best || isTaken}
-        onPress={() => best && put(best.oilC, best.timeS)}
+        onPress={() => best && onPoint(Math.round(best.oilC), null)}
       >
         {best
-          ? T.takeTheMostForgiving(printer.temp(best.oilC), printer.time(best.timeS))
+          ? T.takeTheMostForgiving(printer.temp(best.oilC), printer.span(best.timeS))
           : T.lookingForTheMostForgiving}
       </Button>
     </div>

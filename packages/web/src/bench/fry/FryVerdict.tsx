@@ -1,4 +1,4 @@
-import { crustName, failingOf } from '@ember-fold/core/plan';
+import { crustName, failingOf, WORTH_A_CHANGE } from '@ember-fold/core/plan';
 import { memo, Suspense } from 'react';
 import { styled } from 'styled-components';
 import type { Line } from '../../data/draft/useLine';
@@ -81,12 +81,12 @@ function outcomeText(line: Line): string {
   return `${pale}, ${inside}`;
 }
 
-/** Left to the plan, no moment is right for enough pieces: other ways are looked for. */
-function isHard({ draft, hot, hotIsCurrent }: Line): boolean {
-  if (!hotIsCurrent || !hot?.fry) return false;
+/** Share of pieces that come out right where other ways are worth looking for; `null`: nothing is known yet, or all is well. */
+function tooFewRight({ hot, hotIsCurrent }: Line): number | null {
+  if (!hotIsCurrent || !hot?.fry || hot.fry.thenOven) return null;
   const { takeOutS, chances } = hot.fry;
-  const isLeftToIt = draft.fry.minutesS === null && draft.fry.thenOven === undefined;
-  return takeOutS === null || (isLeftToIt && chances !== null && failingOf(chances) !== null);
+  if (takeOutS === null || chances === null) return 0;
+  return failingOf(chances) !== null || chances.right < 1 - WORTH_A_CHANGE ? chances.right : null;
 }
 
 /** What comes out at this oil and time, and what is found. */
@@ -94,6 +94,7 @@ function VerdictOf({ line }: { readonly line: Line }) {
   const { draft, printer, hot } = line;
   const { fry } = draft;
   const plan = hot?.fry ?? null;
+  const right = tooFewRight(line);
   return (
     <>
       <Soft>
@@ -108,9 +109,9 @@ function VerdictOf({ line }: { readonly line: Line }) {
       </Soft>
       <Outcome>{outcomeText(line)}</Outcome>
       <FacesAtTakeOut line={line} />
-      {isHard(line) && (
+      {right !== null && (
         <Suspense fallback={null}>
-          <TakeOutWays line={line} />
+          <TakeOutWays line={line} right={right} />
         </Suspense>
       )}
       {plan && <Findings findings={plan.findings} printer={printer} say={hotFindingText} />}

@@ -9,23 +9,26 @@ import { PanelTitle, Soft } from '../../ui/layout/Panel';
 import { WayList } from '../../ui/controls/list/WayList';
 import { takeOutWaysLatest } from '../../workers/planClient';
 
-/** Where no moment to take it out is right: what would make one, each with what it leads to, a tap away. */
-export function TakeOutWays({ line }: { readonly line: Line }) {
+/**
+ * Where no moment to take pieces out is right for enough of them: what would make one, each with what it leads to, a
+ * tap away. Where some are right and nothing helps, it says nothing.
+ */
+export function TakeOutWays({ line, right }: { readonly line: Line; readonly right: number }) {
   const edit = useEdit();
   const { draft, kitchen, printer } = line;
   const [ways, setWays] = useState<readonly TakeOutWay[] | 'failed' | null>(null);
   useEffect(() => {
     let isHere = true;
-    takeOutWaysLatest(draft, kitchen).then(
+    takeOutWaysLatest(draft, kitchen, right).then(
       (found) => isHere && found && setWays(found),
       () => isHere && setWays('failed'),
     );
     return () => {
       isHere = false;
     };
-  }, [draft, kitchen]);
-  if (ways === null) return <Soft role="status">{T.lookingForWays}</Soft>;
-  if (ways === 'failed' || ways.length === 0) return <p>{T.noSingleWay}</p>;
+  }, [draft, kitchen, right]);
+  if (ways === null) return right > 0 ? null : <Soft role="status">{T.lookingForWays}</Soft>;
+  if (ways === 'failed' || ways.length === 0) return right > 0 ? null : <p>{T.noSingleWay}</p>;
   return (
     <>
       <PanelTitle as="h3">{T.waysOut}</PanelTitle>

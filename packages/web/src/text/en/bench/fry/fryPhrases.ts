@@ -81,7 +81,8 @@ export const FRY = {
   oilAndMinutesOnThe: 'Oil and minutes on the map',
   theFor: (temp: string | number, time: string | number) => `${temp} for ${time}`,
   tryingABatchOfThem: 'Computing a whole batch…',
-  takeTheMostForgiving: (temp: string | number, time: string | number) => `Use the most forgiving: ${temp}, ${time}`,
+  takeTheMostForgiving: (temp: string | number, time: string | number) =>
+    `Use the most forgiving: ${temp}, about ${time}`,
   lookingForTheMostForgiving: 'Looking for the most forgiving point…',
   asFolded: 'as folded',
   whatComesOut: 'What comes out',

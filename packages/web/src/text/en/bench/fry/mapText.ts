@@ -67,12 +67,12 @@ export function marginText(margins: { marginC: number; marginS: number } | null,
 /** The oil temperature and time with the widest margins. */
 export function forgivingText(best: ForgivingPoint | null, p: Printer): string {
   return best
-    ? `Most forgiving: ${p.temp(best.oilC)} for ${p.time(best.timeS)}.`
+    ? `Most forgiving: ${p.temp(best.oilC)} for about ${p.span(best.timeS)}.`
     : 'No point on this map is right. Roll thinner, make pieces smaller, or start warmer.';
 }
 
 /** How many of 100 handmade pieces come out right. */
-export function chancesText({ right, unsafe, raw, pale, dark }: OutcomeChances, byColour = false): string {
+export function chancesText({ unsafe, raw, pale, dark }: OutcomeChances, byColour = false): string {
   const of = (share: number) => Math.round(100 * share);
   const wrong = [
     [of(unsafe), 'not safe in the middle'],
@@ -80,8 +80,10 @@ export function chancesText({ right, unsafe, raw, pale, dark }: OutcomeChances, 
     [of(pale), 'pale'],
     [of(dark), 'too dark'],
   ] as const;
-  const told = wrong.filter(([count]) => count > 0).map(([count, what]) => `${count} ${what}`);
+  const failing = wrong.filter(([count]) => count > 0).map(([count, what]) => `${count} ${what}`);
   // What is wrong is rounded; the rest is right, so that they make a hundred.
-  const rest = told.length > 0 ? 100 - wrong.reduce((sum, [count]) => sum + count, 0) : of(right);
-  return `Allowing for handmade differences, about ${rest} in 100 should ${byColour ? 'leave the oil golden' : 'come out right'}${told.length > 0 ? `; ${told.join(', ')}` : ''}.`;
+  const rest = 100 - wrong.reduce((sum, [count]) => sum + count, 0);
+  const out = byColour ? 'leave the oil golden' : 'come out right';
+  if (failing.length === 0) return `Allowing for handmade differences, nearly all should ${out}.`;
+  return `Allowing for handmade differences, about ${rest} in 100 should ${out}; ${failing.join(', ')}.`;
 }

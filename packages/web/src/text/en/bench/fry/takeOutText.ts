@@ -3,6 +3,7 @@ import type { Printer } from '../../../printer';
 
 /** Changes that lead to a right moment to take the pieces out. */
 export const TAKE_OUT_WAY_NAME: Record<TakeOutWayId, string> = {
+  minutes: 'Other minutes',
   cooler: 'Cooler oil',
   hotter: 'Hotter oil',
   thinner: 'Thinner dough',
@@ -24,6 +25,7 @@ function changeText({ id, draft }: TakeOutWay, p: Printer): string {
       return `${p.mass(draft.fold.fillingEachKg)} of filling each: `;
     case 'warmer':
       return draft.fry.start === 'room' ? 'From room temperature: ' : 'On paper for 20 min first: ';
+    case 'minutes':
     case 'turned':
     case 'oven':
       return '';

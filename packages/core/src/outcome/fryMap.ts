@@ -1,10 +1,12 @@
 import { LIMITS } from '../limits/limits.js';
 import { FRY_HORIZON_S, RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
-import { FRY_STEPPING } from './advanceFry.js';
-import { CRUST_LIMITS } from './colour.js';
-import type { FryBodySpec } from './fryBody.js';
-import { darkerFace, type FrySample, momentWhen, palerFace, sampleAt, solveFry } from './solveFry.js';
+import { FRY_STEPPING } from '../heat/advanceFry.js';
+import { CRUST_LIMITS, TAKE_OUT_COLOUR } from '../heat/colour.js';
+import { bestMoment, colourMoment } from './outcomeChances.js';
+import type { OutcomeSurface } from './outcomeSurface.js';
+import type { FryBodySpec } from '../heat/fryBody.js';
+import { darkerFace, type FrySample, momentWhen, palerFace, sampleAt, solveFry } from '../heat/solveFry.js';
 import { rampFrom } from '../oil/ramp.js';
 import type { OilRamp, TurnMethod } from '../draft/choices.js';
 
@@ -38,6 +40,7 @@ export interface FryMapSpec {
 /** One temperature of the oil, all the time through. Moments in s, `null` when not within the horizon. */
 export interface FryMapRow {
   readonly oilC: number;
+  readonly horizonS: number;
   /** Colour of the paler and the darker face, one figure a column, from 0 to the horizon. */
   readonly paler: Float32Array;
   readonly darker: Float32Array;
@@ -124,6 +127,7 @@ export function fryMapRow(spec: FryMapSpec, index: number): FryMapRow {
   }
   return {
     oilC,
+    horizonS,
     paler,
     darker,
     doneS: spec.byColour ? 0 : solution.doneS,
@@ -194,6 +198,8 @@ const PREFER_C = 175;
 
 /** Longer than this after it is ready nobody leaves a piece in, s: a dark that is never reached is no merit. */
 const LEFT_IN_S = 300;
+/** Chances that lie so close are as good as one another. */
+const AS_GOOD = 0.01;
 /** To be missed by more than this is worth nothing more: then the quicker point is the better one. */
 const ENOUGH_MARGIN = 1.5;
 const NEARLY = 0.9;
@@ -221,25 +227,30 @@ function marginAt(rows: readonly FryMapRow[], oilC: number, timeS: number): numb
 }
 
 /**
- * The most forgiving point within the oil that is usual for this dough: right by the largest
- * margin against ±5 °C and ±45 s together, at or under 175 °C where that leaves a choice. Where
- * several forgive enough, the quickest: a piece that lies long in cool oil is greasy. `null` when
- * nothing there is right.
+ * The most forgiving point within the oil that is usual for this dough. In each row the moment at which most pieces
+ * made by hand are right; of rows as good as the best, those with the largest margin against ±5 °C and ±45 s together,
+ * at or under 175 °C where that leaves a choice; and of these the quickest: a piece that lies long in cool oil is greasy.
+ * `null` when nothing there is right.
  *
  * @param rows in rising order of oil temperature, at least two
  * @param usualC the family's own oil, °C
- * @example forgivingPoint(rows, { least: 145, most: 165 }).oilC <= 165 // true
+ * @param surface how pieces made by hand differ
+ * @example forgivingPoint(rows, { least: 145, most: 165 }, fry.surface).oilC <= 165 // true
  */
 export function forgivingPoint(
   rows: readonly FryMapRow[],
   usualC: { readonly least: number; readonly most: number },
+  surface: OutcomeSurface,
 ): ForgivingPoint | null {
-  const found = pointsOf(
-    rows.filter(({ oilC }) => oilC >= usualC.least && oilC <= usualC.most),
-    rows,
-  );
+  const usual = rows.filter(({ oilC }) => oilC >= usualC.least && oilC <= usualC.most);
+  const found = usual.flatMap((row) => {
+    const best = bestOfRow(row, surface);
+    return best ? [{ ...best, oilC: row.oilC, margin: marginAt(rows, row.oilC, best.timeS) }] : [];
+  });
   const under = found.filter(({ oilC }) => oilC <= PREFER_C);
-  const all = under.length > 0 ? under : found;
+  const some = under.length > 0 ? under : found;
+  const mostRight = some.reduce((most, { right }) => Math.max(most, right), 0);
+  const all = some.filter(({ right }) => right >= mostRight - AS_GOOD);
   const most = all.reduce((best, { margin }) => Math.max(best, margin), 0);
   const enough = NEARLY * Math.min(most, ENOUGH_MARGIN);
   const best = all
@@ -248,18 +259,25 @@ export function forgivingPoint(
   return best && { ...best, ...marginsAt(rows, best.oilC, best.timeS)! };
 }
 
-function pointsOf(
-  of: readonly FryMapRow[],
-  rows: readonly FryMapRow[],
-): Pick<ForgivingPoint, 'oilC' | 'timeS' | 'margin'>[] {
-  return of.flatMap((row) => {
-    const window = windowOf(row);
-    if (!window) return [];
-    return Array.from({ length: 25 }, (_, i) => {
-      const timeS = window[0] + ((window[1] - window[0]) * i) / 24;
-      return { oilC: row.oilC, timeS, margin: marginAt(rows, row.oilC, timeS) };
-    });
-  });
+/** When most pieces made by hand are right in the oil of a row; `null`: when none is. Resting is not counted on. */
+function bestOfRow(row: FryMapRow, surface: OutcomeSurface): { timeS: number; right: number } | null {
+  const { doneS, goldenS, paler, darker, horizonS } = row;
+  if (doneS === null || goldenS === null) return null;
+  const last = paler.length - 1;
+  const samples = Array.from(paler, (colour, i) => ({
+    timeS: (horizonS * i) / last,
+    colours: [colour, darker[i]!] as const,
+  }));
+  // Done from the start: the oven makes it so.
+  const [setS, safeS] = doneS === 0 ? [0, 0] : [row.setS ?? Infinity, row.safeS ?? 0];
+  const piece = { setS, safeS, setByRestS: setS, safeByRestS: safeS, restSpareS: 0, samples };
+  const best = bestMoment(
+    surface,
+    piece,
+    false,
+    colourMoment(samples, (colours) => Math.min(...colours))(TAKE_OUT_COLOUR),
+  );
+  return best && windowOf(row) && best.timeS >= windowOf(row)![0] ? best : null;
 }
 
 /**

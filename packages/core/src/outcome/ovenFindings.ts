@@ -1,11 +1,11 @@
 import type { TrayDraft } from '../draft/draft.js';
 import type { Finding } from '../draft/finding.js';
 import { safeCoreC } from '../filling/fillingSafety.js';
-import { CRUST_LIMITS } from './colour.js';
+import { CRUST_LIMITS } from '../heat/colour.js';
 import type { FryPlan, OvenPhasePlan } from './fryPlan.js';
-import { failingOf } from '../outcome/failing.js';
-import type { Rest } from './restInAir.js';
-import { doughSetC } from './solveFry.js';
+import { failingOf } from './failing.js';
+import type { Rest } from '../heat/restInAir.js';
+import { doughSetC } from '../heat/solveFry.js';
 
 /** What the oven makes of a piece that came out of the oil by its colour: judged when it comes out of there. */
 export function ovenFindings(

@@ -6,13 +6,13 @@ import { loadHolds } from '../oil/fryLoads.js';
 import type { TrayDraft } from '../draft/draft.js';
 import type { Finding } from '../draft/finding.js';
 import type { DoughFamily } from '../families/family.js';
-import { CRUST_LIMITS } from './colour.js';
-import { darkerFace, doughSetC, type FrySample, palerFace } from './solveFry.js';
+import { CRUST_LIMITS } from '../heat/colour.js';
+import { darkerFace, doughSetC, type FrySample, palerFace } from '../heat/solveFry.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import type { FryPlan } from './fryPlan.js';
-import { failingOf } from '../outcome/failing.js';
+import { failingOf } from './failing.js';
 import { ovenFindings } from './ovenFindings.js';
-import type { Rest } from './restInAir.js';
+import type { Rest } from '../heat/restInAir.js';
 
 /** Verdict on the piece when it is taken out, its window, the oil, the load and the pot. */
 export function fryFindings(

@@ -13,7 +13,7 @@ import {
   marginsAt,
 } from './fryMap.js';
 import type { TrayDraft } from '../draft/draft.js';
-import { mapChances } from '../outcome/mapChances.js';
+import { mapChances } from './mapChances.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { withFold, withShape } from '../plan/edit/editDraft.js';
 
@@ -31,6 +31,7 @@ const SPEC: FryMapSpec = {
   horizonS: 1800,
 };
 const ROWS = Array.from({ length: SPEC.rows }, (_, i) => fryMapRow(SPEC, i));
+const SURFACE = planBatch(DRAFT, DEFAULT_KITCHEN, null).fry!.surface;
 const USUAL = { least: 145, most: 185 };
 const double = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
@@ -91,15 +92,15 @@ test('the map agrees with the plan: done, golden and dark within 3 % or twelve s
 test('the forgiving point does not depend on how much of the map is shown, and is its own answer', () => {
   const rowsOf = (horizonS: number) =>
     Array.from({ length: 15 }, (_, i) => fryMapRow({ ...SPEC, rows: 15, horizonS }, i));
-  const [short, long] = [forgivingPoint(rowsOf(720), USUAL)!, forgivingPoint(rowsOf(1800), USUAL)!];
+  const [short, long] = [forgivingPoint(rowsOf(720), USUAL, SURFACE)!, forgivingPoint(rowsOf(1800), USUAL, SURFACE)!];
   expect(short.oilC).toBe(long.oilC);
   expect(Math.abs(short.timeS - long.timeS)).toBeLessThan(1);
   // Within the family's own oil, or none.
   for (const most of [150, 160, 170]) {
-    const best = forgivingPoint(ROWS, { least: 145, most });
+    const best = forgivingPoint(ROWS, { least: 145, most }, SURFACE);
     if (best) expect(best.oilC).toBeLessThanOrEqual(most);
   }
-  expect(forgivingPoint(ROWS, { least: 131, most: 132 })).toBeNull();
+  expect(forgivingPoint(ROWS, { least: 131, most: 132 }, SURFACE)).toBeNull();
 });
 
 test('regions in the order of time: raw, then pale or right, then dark; hot oil is dark before it is done', () => {
@@ -117,7 +118,7 @@ test('regions in the order of time: raw, then pale or right, then dark; hot oil 
 });
 
 test('the forgiving point is right, no neighbour forgives more, and what it forgives comes out right', () => {
-  const best = forgivingPoint(ROWS, USUAL)!;
+  const best = forgivingPoint(ROWS, USUAL, SURFACE)!;
   expect(best.oilC).toBeLessThanOrEqual(175);
   expect(best.margin).toBeGreaterThan(0.5);
   const regionAt = (oilC: number, timeS: number) => {
@@ -140,11 +141,11 @@ test('the forgiving point is right, no neighbour forgives more, and what it forg
 
 test('nothing right on the map has no forgiving point', () => {
   const never = (row: FryMapRow): FryMapRow => ({ ...row, doneS: null });
-  expect(forgivingPoint(ROWS.map(never), USUAL)).toBeNull();
+  expect(forgivingPoint(ROWS.map(never), USUAL, SURFACE)).toBeNull();
 });
 
 test('pieces made by hand: most come out right at the forgiving point, fewer at its edge', () => {
-  const best = forgivingPoint(ROWS, USUAL)!;
+  const best = forgivingPoint(ROWS, USUAL, SURFACE)!;
   const at = mapChances(SPEC, best.oilC, best.timeS);
   expect(at.right + at.unsafe + at.raw + at.pale + at.dark).toBeCloseTo(1, 9);
   expect(at.right).toBeGreaterThan(0.9);

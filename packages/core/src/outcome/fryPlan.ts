@@ -2,14 +2,14 @@ import type { Finding } from '../draft/finding.js';
 import type { BurnerAdvice } from '../oil/burnerAdvice.js';
 import type { LoadRun, OilRange } from '../oil/fryLoads.js';
 import type { PotLevels } from '../oil/pot.js';
-import type { BurstOverTime } from './burstOverTime.js';
-import type { FryBodySpec } from './fryBody.js';
-import type { OutcomeChances } from '../outcome/outcomeChances.js';
-import type { OutcomeSurface } from '../outcome/outcomeSurface.js';
-import type { HoldWait } from './holdPiece.js';
-import type { Rest } from './restInAir.js';
-import type { PieceBulk } from './pieceHeat.js';
-import type { FrySample, FrySolution } from './solveFry.js';
+import type { BurstOverTime } from '../heat/burstOverTime.js';
+import type { FryBodySpec } from '../heat/fryBody.js';
+import type { OutcomeChances } from './outcomeChances.js';
+import type { OutcomeSurface } from './outcomeSurface.js';
+import type { HoldWait } from '../heat/holdPiece.js';
+import type { Rest } from '../heat/restInAir.js';
+import type { PieceBulk } from '../heat/pieceHeat.js';
+import type { FrySample, FrySolution } from '../heat/solveFry.js';
 
 /** Pieces that are fried early, kept cold, and heated and crisped in the oven before the table. */
 export interface CrispPlan {
