@@ -22,6 +22,13 @@ const stoveAct: fc.Arbitrary<StoveAct> = fc.oneof(
   fc.record({
     id,
     atS: fc.double({ min: 0, max: 9000, noNaN: true }),
+    kind: fc.constant('take-out' as const),
+    pieces: fc.uniqueArray(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 6 }),
+    orderedS: fc.integer({ min: 0, max: 9000 }),
+  }),
+  fc.record({
+    id,
+    atS: fc.double({ min: 0, max: 9000, noNaN: true }),
     kind: fc.constant('to-oven' as const),
     pieces: fc.uniqueArray(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 6 }),
     ovenC: fc.integer({ min: 150, max: 230 }),

@@ -4,7 +4,9 @@ import type { StoveAct, OilReading } from '../stove/stoveAct.js';
 import type { TrayDraft } from '../draft/draft.js';
 import { targetNow } from '../stove/setting.js';
 import { stoveState } from '../stove/stoveAct.js';
-import { predictPieces } from '../stove/predictPiece.js';
+import { ledgerFigures } from '../stove/ledgerFigures.js';
+import { type Evidence, trayEvidence } from '../plan/lesson/trayEvidence.js';
+import { predictPieces, takeOutOrder } from '../stove/predictPiece.js';
 import { type StoveKnown, stoveNow, type StoveSession, NOTHING_KNOWN } from '../plan/batch/stoveNow.js';
 import { predictAsks } from '../plan/batch/predictAsks.js';
 import { takenOutAsks } from '../plan/batch/takenOutAsks.js';
@@ -41,6 +43,9 @@ interface DayPlan {
   /** How each piece really was when it came out, and those that the model takes for raw. */
   readonly outcomes: readonly PieceOutcome[];
   readonly early: readonly number[];
+  /** What the ledger holds against the moments of the cook, and how many pieces had an order. */
+  readonly blamed: readonly Evidence[];
+  readonly ordered: number;
 }
 
 type PieceOutcome = 'right' | 'raw' | 'pale' | 'dark';
@@ -114,7 +119,8 @@ function follow(
       acts.push({ ...act, kind: 'burner', setting: step.value });
       seen.turnsS.push(stove.timeS);
     } else if (step.act === 'drop' || step.act === 'turn' || step.act === 'take-out') {
-      acts.push({ ...act, kind: step.act, pieces: step.pieces });
+      const order = step.act === 'take-out' ? takeOutOrder(now.predictions, step.pieces) : {};
+      acts.push({ ...act, kind: step.act, pieces: step.pieces, ...order });
       const doIt = { drop: dropIntoStove, turn: turnInStove, 'take-out': takeOutFromStove }[step.act];
       if (step.act === 'take-out')
         step.pieces.forEach((piece) => outcomes.push(outcomeOf(stove.inPot.get(piece)!.body, kitchen.roomC)));
@@ -126,7 +132,20 @@ function follow(
     } else acts.push({ ...act, kind: 'skim' });
   }
   const early = piecesEarly(takenOutAsks(session, acts, readings, null, new Set(), stove.timeS));
-  return { ...seen, fried: stoveState(acts, pieces).done, endS: stove.timeS, outcomes, early };
+  const figures = ledgerFigures(acts, readings, pieces, oilC);
+  const planned = { draft, plan: planBatch(draft, kitchen, null) };
+  const blamed = trayEvidence(planned, figures, kitchen).filter(
+    ({ cause, ratio }) => /^taken-out/.test(cause) && ratio > 1,
+  );
+  return {
+    ...seen,
+    blamed,
+    ordered: figures.ordered?.pieces ?? 0,
+    fried: stoveState(acts, pieces).done,
+    endS: stove.timeS,
+    outcomes,
+    early,
+  };
 }
 
 test.each(BURNER_KINDS.map((burner) => [burner, BURNER_LAG_S[burner]] as const))(
@@ -180,12 +199,14 @@ test('a pipeline goes on one by one: never two at once, the oil in its range, no
   expect(meanS).toBeLessThan(1.3 * loads!.everyS!);
 });
 
-test('of the pastries of one who obeys every order, at least 95 in 100 come out right, and none is called raw', () => {
+test('of the pastries of one who obeys every order, at least 95 in 100 come out right, and none is called raw, and the ledger blames no moment', () => {
   const outcomes: string[] = [];
   for (const [i, burner] of BURNER_KINDS.entries()) {
     const kitchen = { ...DEFAULT_KITCHEN, pot: { ...DEFAULT_KITCHEN.pot, burner } };
     const dayPlan = follow(kitchen, 10, 156 + 2 * i, 40 + i);
     expect(dayPlan.early).toEqual([]);
+    expect(dayPlan.ordered).toBe(10);
+    expect(dayPlan.blamed).toEqual([]);
     outcomes.push(...dayPlan.outcomes);
   }
   expect(outcomes.length).toBe(10 * BURNER_KINDS.length);

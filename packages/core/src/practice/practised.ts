@@ -3,7 +3,15 @@ import type { StoveNow } from '../plan/batch/stoveNow.js';
 import type { PotSeen } from './potSeen.js';
 
 /** Nothing is predicted of a piece yet. */
-const NOT_YET = { coreC: 0, interfaceC: 0, turnAtS: null, takeOutAtS: null, isDone: false };
+const NOT_YET = {
+  coreC: 0,
+  interfaceC: 0,
+  turnAtS: null,
+  takeOutAtS: null,
+  orderedS: null,
+  oilMeanC: 0,
+  isDone: false,
+};
 
 /**
  * What the stove page shows of a practised pot: crusts as the cook sees them, whatever the model
@@ -16,7 +24,7 @@ export function practised<T extends StoveNow>(now: T, seen: PotSeen, whispers: b
   const colours = new Map(seen.inPot.map((piece) => [piece.number, piece.colours]));
   const predictions = now.state.inPot.map(({ number }): PiecePrediction => {
     const told = now.predictions.find((one) => one.number === number) ?? { ...NOT_YET, number };
-    const moments = whispers ? {} : { turnAtS: null, takeOutAtS: null };
+    const moments = whispers ? {} : { turnAtS: null, takeOutAtS: null, orderedS: null };
     return { ...told, ...moments, colours: colours.get(number) ?? [0, 0] };
   });
   return {

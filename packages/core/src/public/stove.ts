@@ -28,6 +28,7 @@ export {
 export {
   type StoveAct,
   type SeenLooks,
+  type TakeOutOrder,
   type StovePiece,
   stoveState,
   type OilReading,
@@ -35,7 +36,7 @@ export {
   type OvenWhy,
   type PieceActKind,
 } from '../stove/stoveAct.js';
-export { type PiecePrediction, type PredictAsk, predictPot, replayFry } from '../stove/predictPiece.js';
+export { type PiecePrediction, type PredictAsk, predictPot, replayFry, takeOutOrder } from '../stove/predictPiece.js';
 export type { PadTargets } from '../stove/padTargets.js';
 export {
   type StoveKnown,

@@ -17,6 +17,8 @@ export interface StovePlan {
   /** Of a pipeline: s from one piece going in to the next; absent: they go in as loads. */
   readonly everyS?: number;
   readonly oilC: number;
+  /** The time in the oil that was planned, s. */
+  readonly takeOutS: number;
   /** How the oil is let rise from there while pieces are in it; absent: it is held. */
   readonly ramp?: OilRamp;
   readonly holdSetting: number;
@@ -79,6 +81,34 @@ export interface NextStep {
   readonly reason: NextReason;
   /** Burner setting to go to, oil °C to wait for, or the oven's °C. */
   readonly value: number;
+  /** A taking out at another moment than planned; absent: it is as planned. */
+  readonly unplanned?: UnplannedMoment;
+}
+
+/** By how much a moment differs from the plan's, s (under 0: sooner), and how much hotter the oil was, K; `oilK` 0: it was not the oil. */
+export interface UnplannedMoment {
+  readonly byS: number;
+  readonly oilK: number;
+}
+
+/** Differences under these are not worth a word, s and K. */
+const WORTH_SAYING = { byS: 20, oilK: 1.5 } as const;
+
+/** How a moment differs from the plan's for these pieces; `null`: hardly. */
+function unplannedOf(plan: StovePlan, state: StoveState, group: readonly PiecePrediction[]): UnplannedMoment | null {
+  const dropped = new Map(state.pieces.map(({ number, droppedS }) => [number, droppedS]));
+  const some = group.flatMap(({ number, orderedS, oilMeanC }) =>
+    orderedS === null ? [] : [{ inOilS: orderedS - (dropped.get(number) ?? orderedS), oilMeanC }],
+  );
+  if (some.length === 0) return null;
+  const mean = (of: (one: (typeof some)[number]) => number) =>
+    some.reduce((sum, one) => sum + of(one), 0) / some.length;
+  const byS = mean(({ inOilS }) => inOilS) - plan.takeOutS;
+  if (Math.abs(byS) < WORTH_SAYING.byS) return null;
+  const hotterK = plan.ramp ? 0 : mean(({ oilMeanC }) => oilMeanC) - plan.oilC;
+  // Hotter oil makes it sooner: only then is it the reason.
+  const isWhy = Math.abs(hotterK) >= WORTH_SAYING.oilK && hotterK > 0 === byS < 0;
+  return { byS, oilK: isWhy ? hotterK : 0 };
 }
 
 /** A step due within this time is shown as "now", s. */
@@ -152,7 +182,12 @@ export function doNext(
     steps.push({ act: 'turn', inS: group.atS - nowS, pieces: group.pieces, reason: 'method', value: 0 });
   }
   for (const group of together(frying, (p) => p.takeOutAtS)) {
-    const out = { inS: group.atS - nowS, pieces: group.pieces };
+    const unplanned = unplannedOf(
+      plan,
+      state,
+      frying.filter(({ number }) => group.pieces.includes(number)),
+    );
+    const out = { inS: group.atS - nowS, pieces: group.pieces, ...(unplanned && { unplanned }) };
     steps.push(
       plan.thenOven
         ? { ...out, act: 'to-oven', reason: 'by-colour', value: plan.thenOven.ovenC }

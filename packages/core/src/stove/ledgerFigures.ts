@@ -1,5 +1,5 @@
 import { oilRange, type OilRange } from '../oil/fryLoads.js';
-import { type StoveAct, stoveState, type OilReading } from './stoveAct.js';
+import { type OilReading, type StoveAct, type StovePiece, stoveState } from './stoveAct.js';
 
 /** What happened at the stove, from acts and readings alone. */
 export interface LedgerFigures {
@@ -12,6 +12,8 @@ export interface LedgerFigures {
   readonly loads: number;
   /** Mean time in the oil of the pieces that came out whole, s; `null` when none did. */
   readonly meanInOilS: number | null;
+  /** Of those that the stove had said a moment for: how many, the time in the oil it had said, and theirs, s. Missing where it had said none. */
+  readonly ordered?: { readonly pieces: number; readonly orderedInOilS: number; readonly inOilS: number };
   /** Over the time from the first piece in to the last piece out, °C. */
   readonly oilMeanC: number | null;
   readonly oilLeastC: number | null;
@@ -47,6 +49,13 @@ function mean(values: readonly number[]): number | null {
   return values.length > 0 ? values.reduce((sum, v) => sum + v, 0) / values.length : null;
 }
 
+function orderedOf(whole: readonly StovePiece[]): Pick<LedgerFigures, 'ordered'> {
+  const some = whole.filter(({ orderedS }) => orderedS !== undefined);
+  const orderedInOilS = mean(some.map((p) => p.orderedS! - p.droppedS));
+  const inOilS = mean(some.map((p) => p.outS! - p.droppedS));
+  return orderedInOilS === null || inOilS === null ? {} : { ordered: { pieces: some.length, orderedInOilS, inOilS } };
+}
+
 /**
  * Adds a finished (or running) batch up for the ledger.
  * @param plannedPieces of the batch
@@ -80,6 +89,7 @@ export function ledgerFigures(
     notFried: state.toFry,
     loads: state.loads,
     meanInOilS: mean(whole.map((p) => p.outS! - p.droppedS)),
+    ...orderedOf(whole),
     oilMeanC: mean(during),
     oilLeastC: during.length > 0 ? during.reduce((a, b) => Math.min(a, b)) : null,
     oilMostC: during.length > 0 ? during.reduce((a, b) => Math.max(a, b)) : null,

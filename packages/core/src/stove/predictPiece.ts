@@ -7,7 +7,7 @@ import { doughSetC, type FrySample } from '../heat/solveFry.js';
 import type { OutcomeSurface } from '../outcome/outcomeSurface.js';
 import type { PlannedPiece } from '../outcome/plannedPiece.js';
 import { takeOutMoment } from '../outcome/takeOutMoment.js';
-import type { StovePiece, OilReading } from './stoveAct.js';
+import type { OilReading, StovePiece, TakeOutOrder } from './stoveAct.js';
 import { oilWanted } from '../oil/ramp.js';
 import type { OilRamp, TurnMethod } from '../draft/choices.js';
 import { FRY_HORIZON_S } from '../draft/ranges.js';
@@ -25,6 +25,10 @@ export interface PiecePrediction {
   readonly turnAtS: number | null;
   /** When it is taken out; `null` when not within half an hour. */
   readonly takeOutAtS: number | null;
+  /** The same where that has passed. */
+  readonly orderedS: number | null;
+  /** Mean of the oil it has been in so far, °C. */
+  readonly oilMeanC: number;
   /** Whether it is cooked inside by now, with what resting adds. */
   readonly isDone: boolean;
 }
@@ -125,13 +129,20 @@ const firstS = (seen: readonly SeenMoment[], isSo: (one: SeenMoment) => boolean)
   seen.find(isSo)?.timeS ?? Infinity;
 
 /**
- * When to take out, by what the piece went through and will: the cook's own minutes, until it is too dark; its colour,
- * where the oven finishes it; else as in the plan, when most pieces made by hand are right. s after the drop
+ * When to take out, by what the piece went through and will: the cook's own minutes, until it is too dark, but not
+ * before it is done inside; its colour, where the oven finishes it; else as in the plan, when most pieces made by hand
+ * are right. s after the drop
  */
-function takeOutOf(ask: Omit<PredictAsk, 'pieces'>, seen: readonly SeenMoment[]): number {
+function takeOutOf(
+  ask: Omit<PredictAsk, 'pieces'>,
+  seen: readonly SeenMoment[],
+  isDone: (one: SeenMoment) => boolean,
+): number {
   const { body, coreTargetC, surface, gain, counts } = ask;
   const isDark = ({ colours }: SeenMoment) => Math.max(...colours) >= CRUST_LIMITS.brown;
-  if (ask.minutesS !== undefined) return Math.min(ask.minutesS, firstS(seen, isDark));
+  if (ask.minutesS !== undefined) {
+    return Math.max(Math.min(ask.minutesS, firstS(seen, isDark)), ask.byColour ? 0 : firstS(seen, isDone));
+  }
   const colour = body.takeOutColour ?? TAKE_OUT_COLOUR;
   const colourS = firstS(seen, ({ colours }) => Math.min(...colours) >= colour);
   if (ask.byColour) return colourS;
@@ -193,13 +204,41 @@ export function predictPiece(ask: Omit<PredictAsk, 'pieces'>, piece: StovePiece)
     const durationS = Math.min(5, endS - body.timeS);
     advanceFry(body, durationS, Math.min(OIL_MOST, Math.max(OIL_LEAST, oilC)), (one) => (watch(one), false));
   }
-  const takeOutS = takeOutOf(ask, seen);
-  const takeOutAtS = Number.isFinite(takeOutS) ? Math.max(nowS, piece.droppedS + takeOutS) : null;
+  const takeOutS = takeOutOf(ask, seen, isDone);
+  const orderedS = Number.isFinite(takeOutS) ? piece.droppedS + takeOutS : null;
+  const takeOutAtS = orderedS === null ? null : Math.max(nowS, orderedS);
   return {
     ...now,
     turnAtS: turnAtS !== null && takeOutAtS !== null && turnAtS >= takeOutAtS ? null : turnAtS,
     takeOutAtS,
+    orderedS,
+    oilMeanC: meanOilC(trace, piece.droppedS, nowS, futureC),
   };
+}
+
+/**
+ * When pieces that are taken out were to be taken out, as the stove said; nothing where it said nothing.
+ * @example takeOutOrder([], [1, 2]) // {}
+ */
+export function takeOutOrder(predictions: readonly PiecePrediction[], pieces: readonly number[]): TakeOutOrder {
+  const moments = predictions.flatMap(({ number, orderedS }) =>
+    pieces.includes(number) && orderedS !== null ? [orderedS] : [],
+  );
+  if (moments.length === 0) return {};
+  const meanS = moments.reduce((sum, one) => sum + one, 0) / moments.length;
+  return { orderedS: Math.max(0, Math.round(meanS)) };
+}
+
+/** Mean of the oil between two moments, each reading until the next, °C. */
+function meanOilC(trace: readonly OilReading[], fromS: number, toS: number, fallbackC: number): number {
+  let [sum, lastS] = [0, fromS];
+  let oilC = trace.findLast(({ atS }) => atS <= fromS)?.probeC ?? fallbackC;
+  for (const { atS, probeC } of trace) {
+    if (atS <= fromS || atS > toS) continue;
+    sum += oilC * (atS - lastS);
+    [oilC, lastS] = [probeC, atS];
+  }
+  return toS > fromS ? (sum + oilC * (toS - lastS)) / (toS - fromS) : oilC;
 }
 
 /**

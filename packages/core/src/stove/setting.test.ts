@@ -13,6 +13,7 @@ const planOn = (burner: (typeof BURNER_KINDS)[number]): StovePlan => ({
   left: 12,
   loadSize: 6,
   oilC: 158,
+  takeOutS: FRY.takeOutS!,
   holdSetting: FRY.loads!.holdSetting,
   loadSetting: FRY.loads!.loadSetting,
   settings: 9,
@@ -99,6 +100,8 @@ test('pieces that are about to come out are not heated for', () => {
       coreC: 50,
       interfaceC: 80,
       isDone: true,
+      orderedS: null,
+      oilMeanC: 158,
       turnAtS: null,
       takeOutAtS,
     }));

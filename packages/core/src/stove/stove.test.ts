@@ -24,6 +24,7 @@ const STOVE: StovePlan = {
   left: PIECES,
   loadSize: fry.loads!.loadSize,
   oilC: draft.fry.oilC,
+  takeOutS: fry.takeOutS!,
   holdSetting: fry.loads!.holdSetting,
   loadSetting: fry.loads!.loadSetting,
   settings: 9,
@@ -175,6 +176,8 @@ describe('what comes next', () => {
         coreC: 80,
         interfaceC: 95,
         isDone: true,
+        orderedS: null,
+        oilMeanC: 158,
         turnAtS: null,
         takeOutAtS: 0,
       };
@@ -196,6 +199,8 @@ describe('what comes next', () => {
       coreC: 50,
       interfaceC: 70,
       isDone: true,
+      orderedS: null,
+      oilMeanC: 158,
       turnAtS,
       takeOutAtS,
     });
@@ -337,7 +342,17 @@ test('free room in the pot is offered while the oil is ready and no hand is want
   const acts: StoveAct[] = [{ id: 'd', atS: 0, kind: 'drop', pieces: all }];
   const half: StoveAct = { id: 'l', atS: 300, kind: 'take-out', pieces: all.slice(0, Math.ceil(size / 2)) };
   const later = (takeOutAtS: number) => [
-    { number: size, colours: [0.5, 0.5] as const, coreC: 50, interfaceC: 70, isDone: true, turnAtS: null, takeOutAtS },
+    {
+      number: size,
+      colours: [0.5, 0.5] as const,
+      coreC: 50,
+      interfaceC: 70,
+      isDone: true,
+      orderedS: null,
+      oilMeanC: 158,
+      turnAtS: null,
+      takeOutAtS,
+    },
   ];
   const drop = (told: StoveAct[], takeOutAtS: number, probeC = 158) =>
     doNext(stoveState(told, PIECES), STOVE, { ...IN_RANGE, probeC }, later(takeOutAtS), 310).find(

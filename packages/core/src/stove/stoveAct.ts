@@ -22,13 +22,19 @@ export const OVEN_FINISH: Readonly<Record<Exclude<OvenWhy, 'plan'>, OvenOrder>> 
   raw: { ovenC: 160, afterS: 10 * 60 },
 };
 
+/** When the stove had said to take pieces out, s since this stove session began; absent: it had said nothing. */
+export interface TakeOutOrder {
+  readonly orderedS?: number;
+}
+
 export type SeenLooks = 'paler' | 'as-shown' | 'darker';
 
 export type StoveAct = ActBase &
   (
-    | { readonly kind: PieceActKind; readonly pieces: readonly number[] }
+    | { readonly kind: Exclude<PieceActKind, 'take-out'>; readonly pieces: readonly number[] }
+    | ({ readonly kind: 'take-out'; readonly pieces: readonly number[] } & TakeOutOrder)
     /** Out of the oil and into the oven as planned, with the order that was given. */
-    | ({ readonly kind: 'to-oven'; readonly pieces: readonly number[] } & OvenOrder)
+    | ({ readonly kind: 'to-oven'; readonly pieces: readonly number[] } & OvenOrder & TakeOutOrder)
     | { readonly kind: 'burner'; readonly setting: number }
     /** Crumbs taken off; somebody is at the stove. */
     | { readonly kind: 'skim' }
@@ -59,6 +65,8 @@ export interface StovePiece {
   readonly turnsS: readonly number[];
   /** `null` while in the oil. */
   readonly outS: number | null;
+  /** When the stove had said to take it out, s; absent: it had said nothing. */
+  readonly orderedS?: number;
   readonly burst: boolean;
   /** Set aside to the oven, s; `outS` `null` while it is in there. `null`: never set aside. */
   readonly oven: (OvenOrder & { readonly why: OvenWhy; readonly inS: number; readonly outS: number | null }) | null;
@@ -144,7 +152,7 @@ export function stoveState(acts: readonly StoveAct[], planned: number): StoveSta
         break;
       default:
         if (act.kind === 'drop' && inPot().length === 0) loads += 1;
-        for (const number of act.pieces) applyToPiece(pieces, act.kind, number, act.atS, loads);
+        for (const number of act.pieces) applyToPiece(pieces, act.kind, number, act.atS, loads, orderOf(act));
     }
   }
   const all = [...pieces.values()].sort((a, b) => a.number - b.number);
@@ -191,10 +199,23 @@ const ovenFor = (why: 'burst' | 'raw', inS: number): StovePiece['oven'] => ({
   outS: null,
 });
 
-function intoOven(pieces: Map<number, StovePiece>, number: number, atS: number, { ovenC, afterS }: OvenOrder): void {
+const orderOf = (act: object): TakeOutOrder =>
+  'orderedS' in act && typeof act.orderedS === 'number' ? { orderedS: act.orderedS } : {};
+
+function intoOven(
+  pieces: Map<number, StovePiece>,
+  number: number,
+  atS: number,
+  { ovenC, afterS, ...order }: OvenOrder & TakeOutOrder,
+): void {
   const piece = pieces.get(number);
   if (!piece || piece.outS !== null) return;
-  pieces.set(number, { ...piece, outS: atS, oven: { why: 'plan', ovenC, afterS, inS: atS, outS: null } });
+  pieces.set(number, {
+    ...piece,
+    ...orderOf(order),
+    outS: atS,
+    oven: { why: 'plan', ovenC, afterS, inS: atS, outS: null },
+  });
 }
 
 function applyToPiece(
@@ -203,6 +224,7 @@ function applyToPiece(
   number: number,
   atS: number,
   load: number,
+  order: TakeOutOrder,
 ): void {
   const piece = pieces.get(number);
   switch (kind) {
@@ -213,7 +235,7 @@ function applyToPiece(
       if (piece && piece.outS === null) pieces.set(number, { ...piece, turnsS: [...piece.turnsS, atS] });
       return;
     case 'take-out':
-      if (piece && piece.outS === null) pieces.set(number, { ...piece, outS: atS });
+      if (piece && piece.outS === null) pieces.set(number, { ...piece, ...order, outS: atS });
       return;
     case 'burst':
       // A piece that opens is taken out at once and finished in the oven.

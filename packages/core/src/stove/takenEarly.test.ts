@@ -3,11 +3,13 @@ import { batchOf } from '../draft/batchDraft.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { BURNT_COLOUR, CRUST_LIMITS } from '../heat/colour.js';
 import { newTray } from '../plan/edit/starters.js';
-import { stoveTrays } from '../plan/batch/planBatch.js';
+import { planBatch, stoveTrays } from '../plan/batch/planBatch.js';
 import { predictAsks } from '../plan/batch/predictAsks.js';
 import { NOTHING_KNOWN, stoveNow, type StoveSession } from '../plan/batch/stoveNow.js';
 import { takenOutAsks } from '../plan/batch/takenOutAsks.js';
-import { predictPot } from './predictPiece.js';
+import { trayEvidence } from '../plan/lesson/trayEvidence.js';
+import { ledgerFigures } from './ledgerFigures.js';
+import { predictPot, takeOutOrder } from './predictPiece.js';
 import type { OilReading, StoveAct } from './stoveAct.js';
 import { piecesEarly } from './takenEarly.js';
 
@@ -79,4 +81,48 @@ test('past its time a piece is called what it is: too dark, burnt, or dark and r
   );
   // Nineteen hours in oil at 257 °C.
   expect(nowAt([drop], 19 * 3600, 257).steps.find(({ act }) => act === 'take-out')?.reason).toBe('burnt');
+});
+
+test('sooner or later than planned, the reason stands with it, and what was ordered with the act', () => {
+  const atC = (oilC: number) => {
+    // Not turned yet, so that only its colour and its middle count from here on.
+    const now = nowAt(
+      fried(1e6).filter(({ kind, atS }) => kind !== 'take-out' && atS < 300),
+      300,
+      oilC,
+    );
+    return { step: now.steps.find(({ act }) => act === 'take-out')!, now };
+  };
+  expect(atC(OIL_C).step.unplanned).toBeUndefined();
+  for (const byC of [-6, -4, 4, 6]) {
+    const { step, now } = atC(OIL_C + byC);
+    expect(step.unplanned!.byS * byC).toBeLessThan(0);
+    expect(step.unplanned!.oilK).toBeCloseTo(byC, 0);
+    const order = takeOutOrder(now.predictions, [1, 2, 3]);
+    expect(Math.abs(order.orderedS! - (PLAN.takeOutS! + step.unplanned!.byS))).toBeLessThan(2);
+  }
+  // Without a prediction nothing was ordered.
+  expect(takeOutOrder([], [1])).toEqual({});
+});
+
+test('the ledger holds a moment against the order that was given, and against the plan only where none was', () => {
+  const planned = { draft: TRAYS[0]!.draft, plan: planBatch(TRAYS[0]!.draft, DEFAULT_KITCHEN, null) };
+  const blamed = (inOilS: number, orderedS: number | null) => {
+    const acts = fried(inOilS).map((act) =>
+      act.kind === 'take-out' && orderedS !== null ? { ...act, orderedS } : act,
+    );
+    const found = trayEvidence(planned, ledgerFigures(acts, readings(inOilS), 12, OIL_C), DEFAULT_KITCHEN);
+    return found.flatMap(({ cause, ratio, what }) => (/^taken-out/.test(cause) && ratio > 1 ? [[cause, what]] : []));
+  };
+  fc.assert(
+    fc.property(fc.integer({ min: 120, max: 1200 }), fc.double({ min: 0.4, max: 2.5, noNaN: true }), (s, share) => {
+      expect(blamed(s, s)).toEqual([]);
+      const [byOrder] = blamed(s, Math.round(share * s));
+      if (share > 1.2) expect(byOrder).toEqual(['taken-out-early', 'ordered-s']);
+      if (share < 0.8) expect(byOrder).toEqual(['taken-out-late', 'ordered-s']);
+      const [byPlan] = blamed(s, null);
+      if (s < 0.8 * PLAN.takeOutS!) expect(byPlan).toEqual(['taken-out-early', 'in-oil-s']);
+    }),
+    { numRuns: 60 },
+  );
 });

@@ -24,11 +24,16 @@ const ofPieces = { ...base, pieces };
 export const act = unionOf<StoveAct, 'kind'>('kind', {
   drop: ofPieces,
   turn: ofPieces,
-  'take-out': ofPieces,
+  'take-out': { ...ofPieces, orderedS: within(F.atS).optional() },
   burst: ofPieces,
   aside: ofPieces,
   'oven-out': ofPieces,
-  'to-oven': { ...ofPieces, ovenC: within(RANGES.oven.ovenC), afterS: within(RANGES.oven.minutesS) },
+  'to-oven': {
+    ...ofPieces,
+    ovenC: within(RANGES.oven.ovenC),
+    afterS: within(RANGES.oven.minutesS),
+    orderedS: within(F.atS).optional(),
+  },
   burner: { ...base, setting: within(F.setting) },
   'take-back': { ...base, actId: uuid },
   skim: base,

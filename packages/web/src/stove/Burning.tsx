@@ -33,10 +33,7 @@ export function Burning({ batchId, stove }: { readonly batchId: string; readonly
   const { figures, failed } = useStoveFigures(live);
   const pad = usePad(live, figures, stove.act);
   const oilC = figures?.tray.draft.fry.oilC ?? 0;
-  const wording = useCallback(
-    (step: NextStep) => nextText(step, (c) => printer?.temp(c) ?? '', oilC).what,
-    [printer, oilC],
-  );
+  const wording = useCallback((step: NextStep) => (printer ? nextText(step, printer, oilC).what : ''), [printer, oilC]);
   useStoveCalls(figures?.steps ?? NO_STEPS, wording);
   const looks = useLooks(figures?.trays ?? NO_TRAYS, kitchen);
   // Whoever looks at a pot keeps an eye on it, in other rooms too.

@@ -93,7 +93,7 @@ export function DoNextList({ steps, targetC, printer, onDone }: DoNextListProps)
   const first = steps[0];
   const spoken = first && isDueNow(first) ? wording(first).what : '';
   function wording(step: NextStep) {
-    return nextText(step, (c) => printer.temp(c), targetC);
+    return nextText(step, printer, targetC);
   }
   return (
     <Box aria-label={T.doNext}>

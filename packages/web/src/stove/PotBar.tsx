@@ -103,14 +103,14 @@ function Glance({ live, act, where, printer }: GlanceProps) {
   const { batchId, draft } = live.stove;
   const oilC = figures?.tray.draft.fry.oilC ?? 0;
   const wording = useCallback(
-    (step: NextStep) => `${where}: ${nextText(step, (c) => printer.temp(c), oilC).what}`,
+    (step: NextStep) => `${where}: ${nextText(step, printer, oilC).what}`,
     [where, printer, oilC],
   );
   useStoveCalls(figures?.steps ?? NO_STEPS, wording);
   const { probeC = null, verdict = 'no-reading' } = figures?.oil ?? {};
   const step = figures?.steps[0];
   const isNow = step !== undefined && isDueNow(step);
-  const what = step ? nextText(step, (c) => printer.temp(c), oilC).what : T.nothingJustNow;
+  const what = step ? nextText(step, printer, oilC).what : T.nothingJustNow;
   const when = !step || step.inS === null ? '' : isNow ? T.nowIs : T.theIn(printer.soon(step.inS));
   return (
     <>

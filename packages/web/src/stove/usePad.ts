@@ -7,6 +7,7 @@ import {
   type PadTargets,
   type PieceActKind,
   type SeenLooks,
+  takeOutOrder,
 } from '@ember-fold/core/stove';
 import { useEffect, useRef, useState } from 'react';
 import { startTimer } from '../data/live/useTimers';
@@ -50,9 +51,12 @@ export function usePad(
     const seconds = afterS / speed;
     startTimer({ name: ovenTimerName(numbers, why, draft.name), seconds, batchId });
   };
+  const orderFor = (numbers: readonly number[]) => takeOutOrder(figures?.predictions ?? [], numbers);
   const pieces = (kind: PieceActKind, numbers: readonly number[]) => {
     if (numbers.length === 0) return;
-    record({ kind, pieces: numbers.slice(0, RANGES.stove.together.most) });
+    const some = numbers.slice(0, RANGES.stove.together.most);
+    if (kind === 'take-out') record({ kind, pieces: some, ...orderFor(some) });
+    else record({ kind, pieces: some });
     setSelected(new Set());
     if (kind === 'drop') setFewer(0);
     if (kind === 'burst') inOven(numbers, 'burst', OVEN_FINISH.burst.afterS);
@@ -63,7 +67,8 @@ export function usePad(
     const order = figures?.thenOven;
     if (!order) return pieces('take-out', numbers);
     if (numbers.length === 0) return;
-    record({ kind: 'to-oven', pieces: numbers.slice(0, RANGES.stove.together.most), ...order });
+    const some = numbers.slice(0, RANGES.stove.together.most);
+    record({ kind: 'to-oven', pieces: some, ...order, ...orderFor(some) });
     setSelected(new Set());
     inOven(numbers, 'plan', order.afterS);
   };

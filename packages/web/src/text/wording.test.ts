@@ -230,15 +230,20 @@ it('says what to do at the stove for every step and reason', () => {
     'wait-oil',
     'all-out',
   ];
-  const temp = (c: number) => `${c} °C`;
+  const printer = makePrinter(DEFAULT_KITCHEN);
   for (const act of acts) {
     for (const reason of reasons) {
-      const { what, why } = nextText({ act, reason, pieces: [1, 2, 3], inS: 0, value: 158 }, temp, 158);
+      const { what, why } = nextText({ act, reason, pieces: [1, 2, 3], inS: 0, value: 158 }, printer, 158);
       expect(`${what} ${why}`).not.toMatch(WRONG);
       expect(what.length * why.length).toBeGreaterThan(0);
     }
   }
-  const off = nextText({ act: 'burner', reason: 'cut-heat', pieces: [], inS: 0, value: 0 }, temp, 158);
+  const off = nextText({ act: 'burner', reason: 'cut-heat', pieces: [], inS: 0, value: 0 }, printer, 158);
+  const out = { act: 'take-out', reason: 'cooked-golden', pieces: [4], inS: 0, value: 0 } as const;
+  expect(nextText({ ...out, unplanned: { byS: -40, oilK: 4 } }, printer, 158).why).toMatch(
+    /sooner than planned: the oil has been 4 °C hotter\.$/,
+  );
+  expect(nextText({ ...out, unplanned: { byS: 65, oilK: 0 } }, printer, 158).why).toMatch(/later than planned\.$/);
   expect(off.what).toBe('Burner off');
   expect(off.why).toContain('Never use water');
   expect([listText([]), listText([4]), listText([4, 5]), listText([1, 2, 3]), listText([1, 3, 4, 5, 6, 9])]).toEqual([

@@ -55,6 +55,8 @@ const predicted = (list: readonly StoveAct[], nowS: number): PiecePrediction[] =
     coreC: 60,
     interfaceC: 60,
     isDone: true,
+    orderedS: null,
+    oilMeanC: 158,
     turnAtS: i % 2 ? nowS - 5 : null,
     takeOutAtS: nowS + i * 20,
   }));
@@ -151,6 +153,8 @@ test('what was predicted before a piece was turned never asks for it again, nor 
           ...one,
           colours: [0.9, 0.2] as const,
           isDone: true,
+          orderedS: null,
+          oilMeanC: 158,
           turnAtS: nowS - 1,
           takeOutAtS: nowS,
           // As many turns as there were when it was predicted, fewer than there are now.

@@ -210,6 +210,7 @@ export function stoveNow(
     loadSize: loads.loadSize,
     ...(loads.everyS !== null && { everyS: loads.everyS }),
     oilC: draft.fry.oilC,
+    takeOutS: fry.takeOutS ?? 0,
     ...(draft.fry.ramp && { ramp: draft.fry.ramp }),
     holdSetting: loads.holdSetting,
     loadSetting: loads.loadSetting,

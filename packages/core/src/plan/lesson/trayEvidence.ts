@@ -17,6 +17,7 @@ export interface Evidence {
   readonly what:
     | 'oil-c'
     | 'in-oil-s'
+    | 'ordered-s'
     | 'load-size'
     | 'wall-m'
     | 'fill-share'
@@ -68,11 +69,15 @@ export function trayEvidence(
     say('oil-hot', 'oil-c', meanC, oilC, Math.exp((meanC - oilC) / OIL_STEP_C));
     say('oil-cool', 'oil-c', meanC, oilC, Math.exp((oilC - meanC) / OIL_STEP_C));
   }
-  const inOilS = figures?.meanInOilS ?? null;
-  if (inOilS !== null && planned.inOilS !== null) {
-    const off = (inOilS - planned.inOilS) / planned.inOilS;
-    say('taken-out-late', 'in-oil-s', inOilS, planned.inOilS, Math.exp(off / TIME_STEP));
-    say('taken-out-early', 'in-oil-s', inOilS, planned.inOilS, Math.exp(-off / TIME_STEP));
+  // Beside what the stove said, where it said something: to have followed it is no fault of the cook.
+  const { ordered, meanInOilS = null } = figures ?? {};
+  const inOilS = ordered?.inOilS ?? meanInOilS;
+  const askedS = ordered?.orderedInOilS ?? planned.inOilS;
+  if (inOilS !== null && askedS !== null) {
+    const what = ordered ? 'ordered-s' : 'in-oil-s';
+    const off = (inOilS - askedS) / askedS;
+    say('taken-out-late', what, inOilS, askedS, Math.exp(off / TIME_STEP));
+    say('taken-out-early', what, inOilS, askedS, Math.exp(-off / TIME_STEP));
   }
   const loads = figures && figures.loads > 0 ? (figures.fried + figures.burst) / figures.loads : null;
   const wanted = loadSize ?? planned.loadSize;

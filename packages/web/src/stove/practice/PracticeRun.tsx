@@ -141,7 +141,7 @@ function PracticePot({ of, at, stove, shown, whispers, printer }: PracticePotPro
   const act = useCallback((one: StoveAct) => stove.act(at, one), [stove, at]);
   const pad = usePad(live, figures, act, { hasTimers: false });
   const oilC = trays[0]!.draft.fry.oilC;
-  const wording = useCallback((step: NextStep) => nextText(step, (c) => printer.temp(c), oilC).what, [printer, oilC]);
+  const wording = useCallback((step: NextStep) => nextText(step, printer, oilC).what, [printer, oilC]);
   useStoveCalls(whispers && figures ? figures.steps : NO_STEPS, wording);
   const looks = useLooks(trays, kitchen);
   if (!figures) return null;

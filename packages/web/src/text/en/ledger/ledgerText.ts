@@ -59,7 +59,10 @@ export function plannedAndHappened(
     {
       name: 'In the oil',
       planned: planned.inOilS === null ? 'no right moment' : p.time(planned.inOilS),
-      happened: figures.meanInOilS === null ? 'none came out whole' : `${p.time(figures.meanInOilS)} on average`,
+      happened:
+        figures.meanInOilS === null
+          ? 'none came out whole'
+          : `${p.time(figures.meanInOilS)} on average${figures.ordered ? `; the stove said ${p.time(figures.ordered.orderedInOilS)}` : ''}`,
     },
     insideRow(figures, planned, p),
     {

@@ -144,6 +144,8 @@ export function evidenceText({ what, value, usual }: Evidence, p: Printer): stri
       return `oil ${p.temp(value)} on average, planned ${p.temp(usual)}`;
     case 'in-oil-s':
       return `${p.time(value)} in the oil, planned ${p.time(usual)}`;
+    case 'ordered-s':
+      return `${p.time(value)} in the oil, and the stove said ${p.time(usual)}`;
     case 'load-size':
       return `${plain(value, 1)} in a load, planned ${plain(usual, 0)}`;
     case 'wall-m':

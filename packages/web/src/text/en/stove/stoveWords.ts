@@ -30,13 +30,26 @@ export const VERDICT_TEXT: Record<OilVerdict, string> = {
   'no-reading': 'no reading',
 };
 
+/** What of a printer the steps are written with. */
+type StepPrinter = Pick<Printer, 'temp' | 'tempSpan' | 'span'>;
+
+/** Why they come out sooner or later than planned. */
+function unplannedText({ unplanned }: NextStep, p: StepPrinter): string {
+  if (!unplanned) return '';
+  const { byS, oilK } = unplanned;
+  const by = `${p.span(Math.abs(byS))} ${byS < 0 ? 'sooner' : 'later'} than planned`;
+  if (oilK === 0) return ` That is ${by}.`;
+  return ` That is ${by}: the oil has been ${p.tempSpan(Math.abs(oilK))} ${oilK > 0 ? 'hotter' : 'cooler'}.`;
+}
+
 /** What to do, and why. It is long because it has one case for each act. @param targetC target temperature of the oil, °C */
 export function nextText(
   step: NextStep,
-  temp: (c: number) => string,
+  p: StepPrinter,
   targetC: number,
 ): { readonly what: string; readonly why: string } {
   const list = listText(step.pieces);
+  const { temp } = p;
   switch (step.act) {
     case 'turn':
       return { what: `Turn ${list}`, why: 'The other side needs to brown.' };
@@ -45,12 +58,15 @@ export function nextText(
         ? { what: `Take out ${list}`, why: 'They are burnt. Throw them away.' }
         : {
             what: `Take out ${list}`,
-            why: step.reason === 'too-dark' ? 'They are too dark.' : 'They are cooked and golden on both sides.',
+            why:
+              step.reason === 'too-dark'
+                ? 'They are too dark.'
+                : `They are cooked and golden on both sides.${unplannedText(step, p)}`,
           };
     case 'to-oven':
       return {
         what: `Take out ${list}, into the oven`,
-        why: `${step.reason === 'too-dark' ? 'They are too dark already.' : 'They are golden.'} The oven at ${temp(step.value)} cooks the middle.`,
+        why: `${step.reason === 'too-dark' ? 'They are too dark already.' : 'They are golden.'} The oven at ${temp(step.value)} cooks the middle.${unplannedText(step, p)}`,
       };
     case 'drop':
       return {
