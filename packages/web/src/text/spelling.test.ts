@@ -13,7 +13,7 @@ const KITCHEN =
 
 /** Names of packages, formats and people in the papers. */
 const PAPERS =
-  'npm loopback schemas gzip culori Galera vite unrs tridiagonal selfsigned scrypt runnable redux qrcode pngjs pino oxlint oxfmt minisearch mariadb lucide jsqr jsdom joi indexeddb immer idb ical esbuild echarts dom comlink chroma Orlin Magnus Magnanti Joi Jeffreys Heckerman Ahuja φmax tsx pwa lan http nspell';
+  'npm loopback schemas gzip culori Galera vite unrs tridiagonal selfsigned scrypt runnable redux qrcode pngjs pino oxlint oxfmt minisearch mariadb lucide jsqr jsdom joi indexeddb immer idb ical esbuild echarts dom comlink chroma Orlin Magnus Magnanti Joi Jeffreys Heckerman Halton Ahuja φmax tsx pwa lan http nspell';
 
 /** What the spelling of the product's words lets through beside the dictionary. */
 const OWN_WORDS: readonly string[] = `${KITCHEN} ${PAPERS}`.split(' ');

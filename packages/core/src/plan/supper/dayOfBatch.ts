@@ -1,3 +1,4 @@
+import type { Fault } from '../../outcome/failing.js';
 import { type CookState, stepState } from '../../cook/cookAct.js';
 import type { DayPart } from './dayPart.js';
 import { isInOven } from './dayWorks.js';
@@ -32,12 +33,14 @@ export interface DayOfBatch {
   readonly upMs: number | null;
   /** s that its first pieces wait for the table. */
   readonly heldS: number;
+  /** What is wrong with too many of its pieces as they are fried; `null`: nothing. */
+  readonly fault: Fault | null;
   readonly folded: readonly FoldedWait[];
 }
 
 /** One batch in the day plan, with what of it waits. */
 export function batchIn(part: DayPart, entries: readonly DayEntry[], state: CookState): DayOfBatch {
-  const { batchId, name, eatMs, sheet, fried, roomLimitS, firstUpS } = part;
+  const { batchId, name, eatMs, sheet, fried, roomLimitS, firstUpS, fault } = part;
   const own = entries.flatMap(({ steps }) => steps.filter((one) => one.batchId === batchId));
   const cooked = own.filter(({ what }) => what === 'fry' || isInOven(what));
   const fry = own.find(({ what }) => what === 'fry');
@@ -76,6 +79,7 @@ export function batchIn(part: DayPart, entries: readonly DayEntry[], state: Cook
     batchId,
     name,
     eatMs,
+    fault,
     folded,
     startMs: Math.min(...own.map(({ startMs }) => startMs)),
     upMs: cooked.length > 0 ? Math.max(...cooked.map(({ endMs }) => endMs)) : null,

@@ -1,3 +1,4 @@
+import { failingOf, type Fault } from '../../outcome/failing.js';
 import { LIMITS, roomLimitS } from '../../limits/limits.js';
 import { shapeOf } from '../../shapes/shapes.js';
 import { type CookState, stepState } from '../../cook/cookAct.js';
@@ -55,6 +56,8 @@ export interface DayPart extends SupperPart {
   readonly isCrisped: boolean;
   /** All that is fried or baked comes out right as planned. */
   readonly hasMoment: boolean;
+  /** What is wrong with too many pieces of a fried tray, unsafe middles first; `null`: nothing, or nothing is fried. */
+  readonly fault: Fault | null;
   /** s in which oil of this batch's heat cools until it hurts nobody; 0: nothing is fried. */
   readonly coolsS: number;
 }
@@ -63,6 +66,12 @@ export interface DayPart extends SupperPart {
 function ovenLeadS(fried: readonly PlannedTray[], startS: readonly number[], totalS: number): number {
   const outS = fried.flatMap(({ plan: { fry } }, i) => (fry?.thenOven ? startS[i]! + (fry.takeOutS ?? 0) : []));
   return outS.length === 0 ? 0 : Math.max(0, Math.round(totalS - Math.min(...outS)));
+}
+
+/** The worst fault of any fried tray. */
+function faultOf(fried: readonly PlannedTray[]): Fault | null {
+  const faults = fried.flatMap(({ plan: { fry } }) => (fry?.chances && failingOf(fry.chances)) ?? []);
+  return faults.find((fault) => fault === 'unsafe') ?? faults[0] ?? null;
 }
 
 /**
@@ -118,6 +127,7 @@ export function dayPart(
       ({ plan: { fry, bake } }) =>
         (fry === null || upAfterS(fry) !== null) && fry?.crisp?.minutesS !== null && bake?.minutesS !== null,
     ),
+    fault: faultOf(fried),
     coolsS: part.job ? oilChangeS(kitchen.pot, kitchen.roomC, part.job.oilC, LIMITS.oil.leaveBelowC) : 0,
   };
 }

@@ -28,6 +28,7 @@ export function serveInDay(serve: ServePlan, dayPlan: DayPlan, batchId: string):
   if (verdict === 'late') found.push({ code: 'serve.plan-late', tone: 'stop', values: { lateS, decides } });
   else if (verdict === 'risky')
     found.push({ code: 'serve.plan-risky', tone: 'look-out', values: { startMs, lateShare: risk.lateShare } });
+  else if (verdict === 'uneven') found.push({ code: 'serve.in-day-plan', tone: 'know', values: { startMs, decides } });
   else if (verdict === 'holds' && !kept.some(({ code }) => code === 'serve.no-take-out'))
     found.push({ code: 'serve.in-day-plan', tone: 'good', values: { startMs, decides } });
   if (folded.some(({ isTooLong }) => isTooLong)) found.push({ code: 'serve.fridge-limit', tone: 'stop', values: {} });

@@ -191,6 +191,8 @@ function findings(
     const waits = folded.filter(({ inFridge }) => inFridge);
     return waits.length === 0 ? [] : [{ name, limitMs: Math.min(...waits.map(({ limitMs }) => limitMs)) }];
   });
+  for (const { name, fault } of dayPlan.batches)
+    if (fault !== null) found.push({ tone: fault === 'unsafe' ? 'stop' : 'look-out', says: E.faults[fault](name) });
   for (const { name, folded } of dayPlan.batches)
     if (folded.some(({ isTooLong }) => isTooLong)) found.push({ tone: 'stop', says: E.tooLong(name) });
   if (cold.length > 0) {

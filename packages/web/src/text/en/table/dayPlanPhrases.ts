@@ -1,4 +1,5 @@
 import { plural } from '../shared/plural';
+import type { Fault } from '@ember-fold/core/plan';
 import type { DayPlan, DayEntry, DayVerdict, DayWayOut, SupperCook, SupperDay } from '@ember-fold/core/supper';
 import { RUN_NAME } from '../cook/runNames';
 import { plain, type Printer } from '../../printer';
@@ -34,6 +35,13 @@ export const DAY_PLAN = {
   before: (name: string, span: string) => `${name} ${span}`,
   unplanned: (names: string) =>
     `Not in this plan, because it cannot be planned yet: ${names}. The batch’s own page says why.`,
+  faults: {
+    unsafe: (name: string) =>
+      `${name}: the middle of too many pieces does not get hot enough to be safe. Change its frying first.`,
+    raw: (name: string) => `${name}: too many pieces stay raw inside. Look at its frying.`,
+    pale: (name: string) => `${name}: too many pieces come out pale. Look at its frying.`,
+    dark: (name: string) => `${name}: too many pieces come out too dark. Look at its frying.`,
+  } satisfies Record<Fault, (name: string) => string>,
   tooLong: (name: string) =>
     `${name}: the pieces would wait in the fridge longer than they keep. Fold them later, or freeze them.`,
   full: {
@@ -51,8 +59,10 @@ export const DAY_PLAN = {
     `Fried long before serving: ${each}. Keep them above {warm.leastC} in the oven, or fry them later: they are best within {fried.bestS}.`,
   verdict: {
     late: 'Late',
+    undercooked: 'Some middles not safe',
     unsafe: 'Pieces wait too long',
     risky: 'May be late',
+    uneven: 'Some pieces not right',
     holds: 'On time',
   } satisfies Record<DayVerdict, string>,
   butIs: (starts: string, verdict: string) => `${starts}: ${verdict.toLowerCase()}`,
