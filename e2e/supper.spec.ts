@@ -23,6 +23,9 @@ test('a supper of one’s own: guests, two times, batches that go with theirs; w
   await expect(page.getByRole('heading', { level: 1, name: 'Feast of lamps' })).toBeVisible();
   // Those who usually eat here are at the table already.
   await expect(page.getByRole('heading', { name: '26 at the table' })).toBeVisible();
+  // What each group would eat stands under its row, and moves the rows when it comes.
+  const eats = page.getByRole('region', { name: 'Everyone eats' });
+  await expect(eats).toContainText('0 of 26');
   await page.getByRole('button', { name: /^No fish/ }).click();
   await page.getByRole('button', { name: 'Remove No fish' }).click();
   await page.getByRole('button', { name: /^Neighbours/ }).click();
@@ -33,7 +36,6 @@ test('a supper of one’s own: guests, two times, batches that go with theirs; w
   await page.getByRole('button', { name: 'Add a planned batch' }).click();
   await page.getByRole('option', { name: 'Ropes for the feast' }).click();
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  const eats = page.getByRole('region', { name: 'Everyone eats' });
   await expect(eats).toContainText(/3 of 7[\s\S]*4 guests have nothing to eat/);
   await expect(page.getByText('Must not have: Ropes for the feast (not part of their diet).')).toBeVisible();
   const { supper: id } = (await batch(leeks)).draft;
