@@ -15,8 +15,7 @@ export function fullChances(
   momentsS: readonly number[],
   pieces = HAND_SAMPLES.length,
 ): OutcomeChances[] {
-  const counts = momentsS.map(() => ({ right: 0, unsafe: 0, raw: 0, pale: 0, dark: 0 }));
-  for (const z of HAND_SAMPLES.slice(0, pieces)) {
+  const found = HAND_SAMPLES.slice(0, pieces).map((z) => {
     const piece = pieceByHand(heat, z);
     const { wallCells, fillingCells } = heat.body;
     const run = runFry({
@@ -27,7 +26,7 @@ export function fullChances(
       stepping: MAP_STEPPING,
     });
     const { samples } = run.solution;
-    for (const [i, timeS] of momentsS.entries()) {
+    return momentsS.map((timeS) => {
       const at = sampleAt(samples, timeS);
       // A core that was hot once stays safe while it cools at its turn.
       let hottestC = samples.reduce((most, one) => (one.timeS <= timeS ? Math.max(most, one.coreC) : most), at.coreC);
@@ -37,13 +36,13 @@ export function fullChances(
         peakC = Math.max(peakC, rest.wallC);
         hottestC = Math.max(hottestC, rest.coreC);
       }
-      const count = counts[i]!;
-      if (coreC !== null && hottestC < coreC) count.unsafe += 1;
-      else if (peakC < setC) count.raw += 1;
-      else if (darkerFace(at) >= CRUST_LIMITS.brown) count.dark += 1;
-      else if (palerFace(at) < CRUST_LIMITS.pale) count.pale += 1;
-      else count.right += 1;
-    }
-  }
-  return counts.map((count) => sharesOf(count, pieces));
+      return {
+        isUnsafe: coreC !== null && hottestC < coreC,
+        isRaw: peakC < setC,
+        isDark: darkerFace(at) >= CRUST_LIMITS.brown,
+        isPale: palerFace(at) < CRUST_LIMITS.pale,
+      };
+    });
+  });
+  return momentsS.map((_, k) => sharesOf((i) => found[i]![k]!, pieces));
 }

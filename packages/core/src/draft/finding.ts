@@ -1,3 +1,4 @@
+// Over 300 lines: one list of all findings, with what each of them knows.
 import type { BurstCauseId, DoughFamilyId } from './choices.js';
 
 /** Four kinds, each with its own shape and word on screen. */

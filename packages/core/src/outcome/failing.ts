@@ -1,6 +1,9 @@
 import { LIMITS } from '../limits/limits.js';
 import type { OutcomeChances } from './outcomeChances.js';
 
+/** A change is offered where so many more of 100 pieces come out right by it. */
+export const WORTH_A_CHANGE = 0.05;
+
 /** What can be wrong with a piece. */
 export type Fault = Exclude<keyof OutcomeChances, 'right'>;
 

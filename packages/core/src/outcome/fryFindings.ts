@@ -1,18 +1,12 @@
 import { LIMITS } from '../limits/limits.js';
 import { shapeOf } from '../shapes/shapes.js';
-import { coreMustBeSafe } from '../filling/fillingSafety.js';
-import { FRY_HORIZON_S } from '../draft/ranges.js';
 import { loadHolds } from '../oil/fryLoads.js';
 import type { TrayDraft } from '../draft/draft.js';
 import type { Finding } from '../draft/finding.js';
 import type { DoughFamily } from '../families/family.js';
-import { CRUST_LIMITS } from '../heat/colour.js';
-import { darkerFace, doughSetC, type FrySample, palerFace } from '../heat/solveFry.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import type { FryPlan } from './fryPlan.js';
-import { failingOf } from './failing.js';
-import { ovenFindings } from './ovenFindings.js';
-import type { Rest } from '../heat/restInAir.js';
+import { pieceFindings } from './pieceFindings.js';
 
 /** Verdict on the piece when it is taken out, its window, the oil, the load and the pot. */
 export function fryFindings(
@@ -93,112 +87,6 @@ function frozenFindings(draft: TrayDraft): Finding[] {
     found.push({ code: 'fry.frozen-oil', tone: 'look-out', values });
   }
   return found;
-}
-
-/** Why there is no moment to take it out. */
-function noMoment({ solution }: Omit<FryPlan, 'findings'>, oilC: number): Finding {
-  const { doneS, darkS } = solution;
-  return darkS === null
-    ? { code: 'fry.never-done', tone: 'stop', values: { oilC, horizonS: FRY_HORIZON_S } }
-    : { code: 'fry.no-moment', tone: 'stop', values: { oilC, darkS, doneS } };
-}
-
-/** Whether the filling is safe and hot, and the dough set: when it is taken out, or by what resting adds. */
-function insideFindings(
-  plan: Omit<FryPlan, 'findings'>,
-  draft: TrayDraft,
-  takeOutS: number,
-  atTakeOut: FrySample,
-  rest: Rest,
-): Finding[] {
-  const { solution, body, needsRest, chances } = plan;
-  const found: Finding[] = [];
-  const setC = doughSetC(body);
-  const targetC = Math.min(draft.filling.coreTargetC, body.boilingC - 4);
-  const isLine = coreMustBeSafe(draft);
-  const { doneS, doughSetS, coreS } = solution;
-  const rawRing = !needsRest && atTakeOut.interfacePeakC < setC - 0.01 && (doughSetS ?? Infinity) > takeOutS;
-  const coreCold = !needsRest && isLine && atTakeOut.coreC < targetC - 0.01 && (coreS ?? Infinity) > takeOutS;
-  if (coreCold) {
-    // An undercooked core is never a matter of taste.
-    found.push({ code: 'fry.core-cold', tone: 'stop', values: { coreC: atTakeOut.coreC, targetC, coreS } });
-  }
-  if (rawRing) {
-    const values = { interfaceC: rest.wallC, setS: doughSetS };
-    found.push({ code: 'fry.raw-ring', tone: 'look-out', values });
-  }
-  const failing = chances && failingOf(chances);
-  if (!coreCold && failing === 'unsafe') {
-    found.push({ code: 'fry.some-unsafe', tone: 'stop', values: { share: chances!.unsafe, targetC } });
-  } else if (!coreCold && !rawRing && failing === 'raw') {
-    found.push({ code: 'fry.some-raw', tone: 'look-out', values: { share: chances!.raw, right: chances!.right } });
-  } else if (!coreCold && !rawRing) {
-    const values = {
-      doneS: doneS ?? takeOutS,
-      spareS: takeOutS - (doneS ?? takeOutS),
-      coreC: atTakeOut.coreC,
-      biteC: rest.biteC,
-    };
-    found.push({ code: 'fry.cooked', tone: 'good', values });
-  }
-  if (needsRest) {
-    const values = { fromC: atTakeOut.coreC, toC: rest.coreC, restS: Math.max(60, rest.coreAfterS) };
-    found.push({ code: 'fry.rests', tone: 'know', values });
-  }
-  if (!isLine && draft.fold.fillingEachKg > 0 && rest.biteC < LIMITS.bite.hotC) {
-    const tone = rest.biteC < LIMITS.bite.coldC ? 'look-out' : 'know';
-    found.push({ code: 'fry.warm', tone, values: { coreC: rest.biteC, hotC: LIMITS.bite.hotC } });
-  }
-  return found;
-}
-
-/** When a piece that comes out too brown is done and golden already, s; `null`: not much sooner. */
-function soonerS({ solution: { doneS, goldenS } }: Omit<FryPlan, 'findings'>, takeOutS: number): number | null {
-  if (doneS === null || goldenS === null) return null;
-  const readyS = Math.max(doneS, goldenS);
-  return readyS < takeOutS - 15 ? readyS : null;
-}
-
-function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: TrayDraft): Finding[] {
-  const { solution, takeOutS, atTakeOut, rest, thenOven } = plan;
-  if (takeOutS === null || !atTakeOut || !rest) return [noMoment(plan, draft.fry.oilC)];
-  if (thenOven) return ovenFindings(plan, thenOven, draft, rest);
-  const found = insideFindings(plan, draft, takeOutS, atTakeOut, rest);
-  found.push(colourFinding(plan, takeOutS, atTakeOut));
-  if (plan.better) found.push({ code: 'fry.better-minutes', tone: 'know', values: plan.better });
-  const fromS = Math.max(solution.doneS ?? -1, solution.goldenS ?? Infinity);
-  if (!plan.needsRest && solution.doneS !== null && solution.darkS !== null && Number.isFinite(fromS)) {
-    const values = { fromS, toS: solution.darkS };
-    found.push(
-      solution.darkS > fromS
-        ? { code: 'fry.window', tone: 'know', values }
-        : { code: 'fry.no-window', tone: 'look-out', values },
-    );
-  }
-  return found;
-}
-
-/** The colour they come out in. */
-function colourFinding(plan: Omit<FryPlan, 'findings'>, takeOutS: number, atTakeOut: FrySample): Finding {
-  const { solution, chances } = plan;
-  const [paler, darker] = [palerFace(atTakeOut), darkerFace(atTakeOut)];
-  if (darker > CRUST_LIMITS.brown) {
-    const values = { colour: darker, darkS: solution.darkS, soonerS: soonerS(plan, takeOutS) };
-    return { code: 'fry.dark', tone: 'look-out', values };
-  }
-  if (paler < CRUST_LIMITS.pale) {
-    return { code: 'fry.pale', tone: 'look-out', values: { colour: paler, goldenS: solution.goldenS } };
-  }
-  const failing = chances && failingOf(chances);
-  if (failing === 'dark') {
-    return { code: 'fry.some-dark', tone: 'look-out', values: { share: chances!.dark, right: chances!.right } };
-  }
-  if (failing === 'pale') {
-    return { code: 'fry.some-pale', tone: 'look-out', values: { share: chances!.pale, right: chances!.right } };
-  }
-  return darker > CRUST_LIMITS.golden
-    ? { code: 'fry.brown', tone: 'good', values: { colour: darker, darkS: solution.darkS } }
-    : { code: 'fry.golden', tone: 'good', values: { goldenS: solution.goldenS } };
 }
 
 /** Oil that was fried in before: its state, and whom it is no longer for. */

@@ -3,15 +3,8 @@ import { planBatch } from '../plan/batch/planBatch.js';
 import { planCold } from '../plan/tray/planCold.js';
 import { fryBodyOf } from '../plan/tray/trayBody.js';
 import { newTray } from '../plan/edit/starters.js';
-import {
-  forgivingPoint,
-  fryMapOrder,
-  type FryMapRow,
-  fryMapRow,
-  type FryMapSpec,
-  fryRegion,
-  marginsAt,
-} from './fryMap.js';
+import { forgivingPoint, marginsAt } from './forgivingPoint.js';
+import { fryMapOrder, type FryMapRow, fryMapRow, type FryMapSpec, fryRegion } from './fryMap.js';
 import type { TrayDraft } from '../draft/draft.js';
 import { mapChances } from './mapChances.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';

@@ -63,8 +63,8 @@ export function byHand(body: FryBodySpec, oilC: number, hands: HandsSpread, z: r
   };
 }
 
-/** Pieces that are looked at: their shares lie within one in a hundred of those of many more. */
-export const SAMPLES = 512;
+/** So many pieces are looked at: their shares lie within one in a hundred of those of many more. */
+const SAMPLES = 512;
 /** Nobody is further out than this, standard deviations. */
 const FURTHEST = 2.5;
 

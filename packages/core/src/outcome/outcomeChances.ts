@@ -1,3 +1,4 @@
+import { LIMITS } from '../limits/limits.js';
 import { HAND_SAMPLES } from './hands.js';
 import { CRUST_LIMITS } from '../heat/colour.js';
 import type { FrySample } from '../heat/solveFry.js';
@@ -91,32 +92,41 @@ function handMoments(surface: OutcomeSurface, piece: PlannedPiece, withRest: boo
  */
 export function chancesAt(surface: OutcomeSurface, piece: PlannedPiece, timeS: number): OutcomeChances {
   const { setS, safeS, goldenS, darkS } = handMoments(surface, piece, true);
-  const pieces = HAND_SAMPLES.length;
-  const count = { right: 0, unsafe: 0, raw: 0, pale: 0, dark: 0 };
-  for (let i = 0; i < pieces; i++) {
-    if (timeS < safeS[i]!) count.unsafe += 1;
-    else if (timeS < setS[i]!) count.raw += 1;
-    else if (timeS >= darkS[i]!) count.dark += 1;
-    else if (timeS < goldenS[i]!) count.pale += 1;
-    else count.right += 1;
-  }
-  return sharesOf(count, pieces);
+  return sharesOf((i) => ({
+    isUnsafe: timeS < safeS[i]!,
+    isRaw: timeS < setS[i]!,
+    isDark: timeS >= darkS[i]!,
+    isPale: timeS < goldenS[i]!,
+  }));
 }
 
-/** Counts of pieces as shares of all. */
-export function sharesOf(count: Readonly<Record<keyof OutcomeChances, number>>, pieces: number): OutcomeChances {
-  const { right, unsafe, raw, pale, dark } = count;
+/** What is wrong with one piece. */
+interface PieceFaults {
+  readonly isUnsafe: boolean;
+  readonly isRaw: boolean;
+  readonly isDark: boolean;
+  readonly isPale: boolean;
+}
+
+/** Shares of pieces by what is wrong with them. @param faultsOf of each of so many pieces, by its index */
+export function sharesOf(faultsOf: (index: number) => PieceFaults, pieces = HAND_SAMPLES.length): OutcomeChances {
+  const count = { right: 0, unsafe: 0, raw: 0, pale: 0, dark: 0 };
+  for (let i = 0; i < pieces; i++) {
+    const { isUnsafe, isRaw, isDark, isPale } = faultsOf(i);
+    count[isUnsafe ? 'unsafe' : isRaw ? 'raw' : isDark ? 'dark' : isPale ? 'pale' : 'right'] += 1;
+  }
+  const share = (key: keyof OutcomeChances) => count[key] / pieces;
   return {
-    right: right / pieces,
-    unsafe: unsafe / pieces,
-    raw: raw / pieces,
-    pale: pale / pieces,
-    dark: dark / pieces,
+    right: share('right'),
+    unsafe: share('unsafe'),
+    raw: share('raw'),
+    pale: share('pale'),
+    dark: share('dark'),
   };
 }
 
-/** Of pieces whose middle must be safe, so many may be taken out too early: fewer than the limit that stops a plan. */
-const MOST_UNSAFE = 0.005;
+/** Share of unsafe middles that a chosen moment allows: half of the share that stops a plan. */
+const MOST_UNSAFE = LIMITS.outcome.unsafeShare / 2;
 /** Moments whose chances lie so close are as good as one another. */
 const AS_GOOD = 0.01;
 

@@ -42,7 +42,7 @@ export interface SurfaceSpec {
   readonly hands: HandsSpread;
 }
 
-/** Cells and steps of a solve whose moments are only compared with those of another like it. */
+/** The grid and the steps of a coarse solve: only ratios between two of them are used, so that its error drops out. */
 const CELLS = { wall: 7, filling: 4, solid: 12 } as const;
 export const STEPPING = { ...FRY_STEPPING, firstS: 0.2, growth: 1.4, mostS: 8 };
 /**
@@ -79,7 +79,7 @@ export function pieceByHand(
 const coloursAt = (turn: TurnMethod): OutcomeSurface['coloursAt'] =>
   turn === 'each-minute' || turn === 'held-under' ? 'a-moment' : 'their-moment';
 
-/** One piece that differs from the planned one. */
+/** Solves a piece that lies so many standard deviations from the planned one on each axis. */
 function solveByHand(spec: SurfaceSpec, z: readonly number[]): FrySolution {
   return solveFry({
     ...pieceByHand(spec, z),
@@ -110,14 +110,38 @@ function logFactor(figure: Figure, planned: FrySolution, other: FrySolution, at:
   return Math.log(colour(other) / colour(planned));
 }
 
-/** Where an axis is looked at; nowhere, where it changes nothing. */
-export function placesOf(axis: HandAxis, { turn, body }: Pick<SurfaceSpec, 'turn' | 'body'>): readonly number[] {
-  const isFlat = (axis === 'turn' && turn === 'held-under') || (axis === 'wall' && body.fillingCells === 0);
-  return isFlat ? [] : PLACES[axis];
+/** What was worked out for the piece as planned, and at each place along each axis; none along an axis that changes nothing. */
+export interface AtPlaces<Result> {
+  readonly planned: Result;
+  readonly along: readonly (readonly { readonly z: number; readonly result: Result }[])[];
 }
 
-/** One axis away from the piece as planned. */
-const away = (axis: number, by: number): number[] => HAND_AXES.map((_, i) => (i === axis ? by : 0));
+/** Works something out for the piece as planned and for pieces that differ from it along one axis at a time. */
+export function atPlaces<Result>(
+  { turn, body }: Pick<SurfaceSpec, 'turn' | 'body'>,
+  workOut: (z: readonly number[]) => Result,
+): AtPlaces<Result> {
+  const isFlat = (axis: HandAxis) =>
+    (axis === 'turn' && turn === 'held-under') || (axis === 'wall' && body.fillingCells === 0);
+  return {
+    planned: workOut(HAND_AXES.map(() => 0)),
+    along: HAND_AXES.map((axis, i) =>
+      (isFlat(axis) ? [] : PLACES[axis]).map((z) => ({
+        z,
+        result: workOut(HAND_AXES.map((_, k) => (k === i ? z : 0))),
+      })),
+    ),
+  };
+}
+
+/** How far a figure at each place lies from that of the piece as planned. */
+export function differencesOf<Result>({ along }: AtPlaces<Result>, differenceOf: (result: Result) => number): Along {
+  return along.map((places) =>
+    [...places.map(({ z, result }) => [z, differenceOf(result)] as const), [0, 0] as const].sort(
+      ([one], [other]) => one - other,
+    ),
+  );
+}
 
 /**
  * The surface of a piece, from seven solves. Source: docs/models/outcome.md.
@@ -126,17 +150,9 @@ const away = (axis: number, by: number): number[] => HAND_AXES.map((_, i) => (i 
  */
 export function outcomeSurface(spec: SurfaceSpec): OutcomeSurface {
   const at = coloursAt(spec.turn);
-  const planned = solveByHand(spec, away(0, 0));
-  const along = HAND_AXES.map((axis, i) =>
-    placesOf(axis, spec).map((z) => ({ z, solution: solveByHand(spec, away(i, z)) })),
-  );
+  const solved = atPlaces(spec, (z) => solveByHand(spec, z));
   const of = (figure: Figure): Along =>
-    along.map((places) =>
-      [
-        ...places.map(({ z, solution }) => [z, logFactor(figure, planned, solution, at)] as const),
-        [0, 0] as const,
-      ].sort(([one], [other]) => one - other),
-    );
+    differencesOf(solved, (solution) => logFactor(figure, solved.planned, solution, at));
   return { set: of('set'), safe: of('safe'), paler: of('paler'), darker: of('darker'), coloursAt: at };
 }
 
@@ -159,8 +175,8 @@ export function surfaceOf(spec: SurfaceSpec): OutcomeSurface {
   return surface;
 }
 
-/** What an axis adds so many standard deviations out: straight between two places, and on beyond the last. */
-export function addedAt(places: Along[number], z: number): number {
+/** What one axis adds at `z`: on the line through its two nearest places, beyond the last too. */
+function addedAt(places: Along[number], z: number): number {
   if (places.length < 2) return 0;
   let i = 1;
   while (i < places.length - 1 && z > places[i]![0]) i += 1;
@@ -168,17 +184,15 @@ export function addedAt(places: Along[number], z: number): number {
   return from + ((to - from) * (z - fromZ)) / (toZ - fromZ);
 }
 
+/** What all axes together add for a piece made by hand. A turn is only ever late. */
+export function addedFor(along: Along, z: readonly number[]): number {
+  return HAND_AXES.reduce((sum, axis, i) => sum + addedAt(along[i]!, axis === 'turn' ? Math.max(0, z[i]!) : z[i]!), 0);
+}
+
 /** A factor on each figure for each of the pieces made by hand, `HAND_SAMPLES` in turn. */
 export type HandFactors = Readonly<Record<Figure, Float64Array>>;
 
 export function handFactors(surface: OutcomeSurface): HandFactors {
-  const of = (figure: Figure) =>
-    Float64Array.from(HAND_SAMPLES, (z) => {
-      let log = 0;
-      for (const [i, axis] of HAND_AXES.entries()) {
-        log += addedAt(surface[figure][i]!, axis === 'turn' ? Math.max(0, z[i]!) : z[i]!);
-      }
-      return Math.exp(log);
-    });
+  const of = (figure: Figure) => Float64Array.from(HAND_SAMPLES, (z) => Math.exp(addedFor(surface[figure], z)));
   return { set: of('set'), safe: of('safe'), paler: of('paler'), darker: of('darker') };
 }

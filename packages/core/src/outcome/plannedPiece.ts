@@ -25,9 +25,9 @@ export interface PieceAsk {
   readonly roomC: number;
 }
 
-/** What resting makes of a piece is looked at so many times between a moment that is too soon and one that is not. */
+/** Steps of the search between a moment at which resting does not finish the piece and one at which it does. */
 const LOOKS = 3;
-/** Steps back to a moment that is too soon, as a share of the time in the oil. */
+/** The search first steps back by this share of the time until resting no longer finishes the piece. */
 const STEP_BACK = 0.25;
 /** Close enough, s. */
 const NEAR_S = 2;

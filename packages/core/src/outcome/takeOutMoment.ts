@@ -3,14 +3,6 @@ import { bestMoment } from './outcomeChances.js';
 import type { OutcomeSurface } from './outcomeSurface.js';
 import type { PlannedPiece } from './plannedPiece.js';
 
-/** When to take out, and why then. */
-export interface TakeOutMoment {
-  /** s in the oil; `null`: no moment has colour, set dough and a safe core without being too dark. */
-  readonly takeOutS: number | null;
-  /** It is taken out before it is done, for it gets there while it rests. */
-  readonly rests: boolean;
-}
-
 /** Resting is counted on where so many more of 100 pieces come out right by it. */
 const REST_WORTH = 0.05;
 
@@ -20,25 +12,23 @@ const REST_WORTH = 0.05;
  *
  * @param colourS when the piece has the colour at which this cook takes pieces out, s; `null`: never
  * @param counts whether resting is counted on; `null`: where it makes enough of a difference
+ * @returns s in the oil; `null`: no moment has colour, set dough and a safe core without being too dark
  */
 export function takeOutMoment(
   surface: OutcomeSurface,
   piece: PlannedPiece,
   colourS: number | null,
   counts: boolean | null = null,
-): TakeOutMoment {
-  const none = { takeOutS: null, rests: false };
-  if (colourS === null) return none;
+): number | null {
+  if (colourS === null) return null;
   const inOil = counts === true ? null : bestMoment(surface, piece, false, colourS);
   const isEnough = counts === false || (counts === null && inOil !== null && inOil.right > 1 - REST_WORTH);
   const rested = isEnough ? null : bestMoment(surface, piece, true, colourS);
   const best = rested && rested.right > (inOil?.right ?? 0) + REST_WORTH ? rested : (inOil ?? rested);
-  if (best === null) return none;
+  if (best === null) return null;
   // The planned piece itself is right then, or nothing is.
   const readyS = Math.max(piece.setByRestS, piece.safeByRestS);
-  const { timeS } = best;
-  if (timeS < readyS || darkAt(piece, timeS)) return none;
-  return { takeOutS: timeS, rests: timeS < Math.max(piece.setS, piece.safeS) };
+  return best.timeS < readyS || darkAt(piece, best.timeS) ? null : best.timeS;
 }
 
 /** Whether the planned piece is too dark by then. */

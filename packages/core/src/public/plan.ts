@@ -146,7 +146,7 @@ export {
   type Station,
   worstTone,
 } from '../draft/finding.js';
-export { type TakeOutWay, type TakeOutWayId, takeOutWays, WORTH_A_CHANGE } from '../plan/batch/takeOutWays.js';
+export { type TakeOutWay, type TakeOutWayId, takeOutWays } from '../plan/batch/takeOutWays.js';
 export { newTray, type StarterId, STARTERS } from '../plan/edit/starters.js';
 export {
   doughEachKg,
@@ -172,19 +172,10 @@ export {
 export { type BalanceWay, balanceWays } from '../plan/edit/balanceWays.js';
 export { type BatchFigures, batchFigures } from '../plan/batch/batchFigures.js';
 export { copyDraft } from '../plan/edit/copyDraft.js';
-export {
-  type ForgivingPoint,
-  forgivingPoint,
-  fryMapOrder,
-  type FryMapRow,
-  fryMapRow,
-  type FryMapSpec,
-  fryRegion,
-  marginsAt,
-  sizedBody,
-} from '../outcome/fryMap.js';
+export { type ForgivingPoint, forgivingPoint, marginsAt } from '../outcome/forgivingPoint.js';
+export { fryMapOrder, type FryMapRow, fryMapRow, type FryMapSpec, fryRegion, sizedBody } from '../outcome/fryMap.js';
 export { mapChances } from '../outcome/mapChances.js';
-export { failingOf, type Fault } from '../outcome/failing.js';
+export { failingOf, type Fault, WORTH_A_CHANGE } from '../outcome/failing.js';
 export type { OutcomeChances } from '../outcome/outcomeChances.js';
 export type { OutcomeSurface } from '../outcome/outcomeSurface.js';
 export {

@@ -2,7 +2,9 @@ import type { OilRamp } from '../draft/choices.js';
 import type { Pot } from '../draft/kitchen.js';
 import { oilRange } from '../oil/fryLoads.js';
 import { settingAdvice, NEAR_C, readyInS } from './setting.js';
-import { isThrough, type OvenOrder, type StovePiece, type StoveState } from './stoveAct.js';
+import { toJudge, tried } from './trial.js';
+import { unplannedOf, type UnplannedMoment } from './unplanned.js';
+import type { OvenOrder, StoveState } from './stoveAct.js';
 import type { Danger } from './danger.js';
 import type { OilNow } from './oilNow.js';
 import { ovenSteps } from './ovenSteps.js';
@@ -83,32 +85,6 @@ export interface NextStep {
   readonly value: number;
   /** A taking out at another moment than planned; absent: it is as planned. */
   readonly unplanned?: UnplannedMoment;
-}
-
-/** By how much a moment differs from the plan's, s (under 0: sooner), and how much hotter the oil was, K; `oilK` 0: it was not the oil. */
-export interface UnplannedMoment {
-  readonly byS: number;
-  readonly oilK: number;
-}
-
-/** Differences under these are not worth a word, s and K. */
-const WORTH_SAYING = { byS: 20, oilK: 1.5 } as const;
-
-/** How a moment differs from the plan's for these pieces; `null`: hardly. */
-function unplannedOf(plan: StovePlan, state: StoveState, group: readonly PiecePrediction[]): UnplannedMoment | null {
-  const dropped = new Map(state.pieces.map(({ number, droppedS }) => [number, droppedS]));
-  const some = group.flatMap(({ number, orderedS, oilMeanC }) =>
-    orderedS === null ? [] : [{ inOilS: orderedS - (dropped.get(number) ?? orderedS), oilMeanC }],
-  );
-  if (some.length === 0) return null;
-  const mean = (of: (one: (typeof some)[number]) => number) =>
-    some.reduce((sum, one) => sum + of(one), 0) / some.length;
-  const byS = mean(({ inOilS }) => inOilS) - plan.takeOutS;
-  if (Math.abs(byS) < WORTH_SAYING.byS) return null;
-  const hotterK = plan.ramp ? 0 : mean(({ oilMeanC }) => oilMeanC) - plan.oilC;
-  // Hotter oil makes it sooner: only then is it the reason.
-  const isWhy = Math.abs(hotterK) >= WORTH_SAYING.oilK && hotterK > 0 === byS < 0;
-  return { byS, oilK: isWhy ? hotterK : 0 };
 }
 
 /** A step due within this time is shown as "now", s. */
@@ -269,23 +245,6 @@ export function roomInPot(
   left: number,
 ): number {
   return Math.max(0, Math.min(toFry, left, loadSize - inPot.length));
-}
-
-/** Pieces from which something is learnt: one that came out raw shows nothing of how the others will be. */
-function tried({ pieces }: StoveState): StovePiece[] {
-  return pieces.filter(({ oven }) => oven?.why !== 'raw');
-}
-
-/** The trial piece that is out, whole, and not judged yet; `null`: none. */
-function toJudge(state: StoveState, plan: StovePlan): number | null {
-  const [piece, ...more] = tried(state);
-  if (plan.trial !== true || more.length > 0 || !piece || !isThrough(piece)) return null;
-  const { judged } = state;
-  const isJudged = judged.some(
-    (act) =>
-      (act.kind === 'core' && act.piece === piece.number) || (act.kind === 'seen' && act.pieces.includes(piece.number)),
-  );
-  return isJudged ? null : piece.number;
 }
 
 /** Pieces have come out since crumbs were last taken off. */

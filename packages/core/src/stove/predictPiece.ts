@@ -158,8 +158,8 @@ function takeOutOf(
     restSpareS: 0,
     samples: seen,
   };
-  const { takeOutS } = takeOutMoment(surface, piece, Number.isFinite(colourS) ? colourS : null, counts);
-  // Where no moment is right any more, it comes out when it is done inside.
+  const takeOutS = takeOutMoment(surface, piece, Number.isFinite(colourS) ? colourS : null, counts);
+  // The oil may have left no right moment: then the piece comes out as soon as it is golden and done inside.
   return (
     takeOutS ?? Math.max(colourS, counts ? piece.setByRestS : piece.setS, counts ? piece.safeByRestS : piece.safeS)
   );

@@ -241,7 +241,7 @@ it('says what to do at the stove for every step and reason', () => {
   const off = nextText({ act: 'burner', reason: 'cut-heat', pieces: [], inS: 0, value: 0 }, printer, 158);
   const out = { act: 'take-out', reason: 'cooked-golden', pieces: [4], inS: 0, value: 0 } as const;
   expect(nextText({ ...out, unplanned: { byS: -40, oilK: 4 } }, printer, 158).why).toMatch(
-    /sooner than planned: the oil has been 4 °C hotter\.$/,
+    /sooner than planned, because the oil has been 4 °C hotter\.$/,
   );
   expect(nextText({ ...out, unplanned: { byS: 65, oilK: 0 } }, printer, 158).why).toMatch(/later than planned\.$/);
   expect(off.what).toBe('Burner off');

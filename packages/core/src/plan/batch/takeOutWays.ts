@@ -4,7 +4,7 @@ import type { TrayDraft } from '../../draft/draft.js';
 import { type Kitchen, smokePointC } from '../../draft/kitchen.js';
 import { doughFamily } from '../../families/families.js';
 import type { FryPlan } from '../../outcome/fryPlan.js';
-import { failingOf } from '../../outcome/failing.js';
+import { failingOf, WORTH_A_CHANGE } from '../../outcome/failing.js';
 import { withFold, withSizeFor } from '../edit/editDraft.js';
 import { planHot } from './planBatch.js';
 import { planCold } from '../tray/planCold.js';
@@ -100,9 +100,6 @@ function inOven(draft: TrayDraft, kitchen: Kitchen): TakeOutWay[] {
   }
   return [];
 }
-
-/** A change is offered where so many more of 100 pieces come out right by it. */
-export const WORTH_A_CHANGE = 0.05;
 
 /**
  * What would make a right moment to take pieces out where there is none, or one that is right for more of them: one

@@ -69,7 +69,7 @@ export function trayEvidence(
     say('oil-hot', 'oil-c', meanC, oilC, Math.exp((meanC - oilC) / OIL_STEP_C));
     say('oil-cool', 'oil-c', meanC, oilC, Math.exp((oilC - meanC) / OIL_STEP_C));
   }
-  // Beside what the stove said, where it said something: to have followed it is no fault of the cook.
+  // The time in the oil is compared with what the stove told the cook, and with the plan only where it told nothing.
   const { ordered, meanInOilS = null } = figures ?? {};
   const inOilS = ordered?.inOilS ?? meanInOilS;
   const askedS = ordered?.orderedInOilS ?? planned.inOilS;

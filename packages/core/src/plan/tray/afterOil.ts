@@ -16,6 +16,12 @@ import { DOOR_S, ovenH } from './trayBake.js';
 /** The darker face of a piece. */
 const darkerOf = (body: FryBody): number => Math.max(...body.faces.map(({ colour }) => colour));
 
+/** What is around the pieces of this draft in this kitchen, once they are out of the oil. */
+export function aroundOf(draft: TrayDraft, kitchen: Kitchen): Around {
+  const { fridgeC, freezerC } = kitchen;
+  return { fridgeC, freezerC, ovenH: (ovenC) => ovenH(draft, kitchen, ovenC) };
+}
+
 /** What comes after the oil in this kitchen. */
 export interface AfterOil {
   /** With the piece as it comes out of that oven. */
@@ -38,8 +44,7 @@ export function afterOil(draft: TrayDraft, kitchen: Kitchen, fried: FryBody): Af
     if (thenOven.minutesS !== null) requireIn(thenOven.minutesS, RANGES.oven.minutesS, 'fry.thenOven.minutesS');
   }
   if (crispC !== undefined) requireIn(crispC, RANGES.oven.ovenC, 'fry.crispC');
-  const { fridgeC, freezerC } = kitchen;
-  const around: Around = { fridgeC, freezerC, ovenH: (ovenC) => ovenH(draft, kitchen, ovenC) };
+  const around = aroundOf(draft, kitchen);
   const found: { thenOven: AfterOil['thenOven']; crisp: CrispPlan | null } = { thenOven: null, crisp: null };
   const sheets = Math.ceil(draft.pieces / (draft.bake ?? USUAL_BAKE).perSheet);
   let body = fried;

@@ -1,17 +1,18 @@
 import type { TrayDraft } from '../../draft/draft.js';
 import type { Kitchen } from '../../draft/kitchen.js';
-import { safeCoreC } from '../../filling/fillingSafety.js';
+import { coreMustBeSafe, safeCoreC } from '../../filling/fillingSafety.js';
 import type { FryBody, FryBodySpec } from '../../heat/fryBody.js';
 import type { FryPlan, OvenPhasePlan } from '../../outcome/fryPlan.js';
 import { doughSetC, type FryRun } from '../../heat/solveFry.js';
-import { type Around, runPhase } from '../../heat/runPhase.js';
+import { runPhase } from '../../heat/runPhase.js';
 import { USUAL_HANDS } from '../../outcome/hands.js';
+import { WORTH_A_CHANGE } from '../../outcome/failing.js';
 import { chancesAt, type OutcomeChances } from '../../outcome/outcomeChances.js';
 import type { OutcomeSurface, SurfaceSpec } from '../../outcome/outcomeSurface.js';
 import { chancesAfterOven } from '../../outcome/ovenChances.js';
 import type { PieceAsk, PlannedPiece } from '../../outcome/plannedPiece.js';
 import { takeOutMoment } from '../../outcome/takeOutMoment.js';
-import { ovenH } from './trayBake.js';
+import { aroundOf } from './afterOil.js';
 
 /** How a tray is fried, and how far the pieces of this cook differ. */
 export function heatOf(draft: TrayDraft, { learnt }: Pick<Kitchen, 'learnt'>, body: FryBodySpec): SurfaceSpec {
@@ -22,17 +23,16 @@ export function heatOf(draft: TrayDraft, { learnt }: Pick<Kitchen, 'learnt'>, bo
     turn: fry.turn,
     ...(fry.ramp && { ramp: fry.ramp }),
     coreTargetC: filling.coreTargetC,
-    coreIsLine: Number.isFinite(safeCoreC(draft)),
+    coreIsLine: coreMustBeSafe(draft),
     hands: { ...USUAL_HANDS, portion: learnt?.portions?.value ?? USUAL_HANDS.portion },
   };
 }
 
 /** What must be true of a piece of this tray when it is eaten. */
 export function askOf(draft: TrayDraft, { roomC }: Pick<Kitchen, 'roomC'>, body: FryBodySpec): PieceAsk {
-  const safeC = safeCoreC(draft);
   return {
     setC: doughSetC(body),
-    coreC: Number.isFinite(safeC) ? Math.min(safeC, body.boilingC - 4) : null,
+    coreC: coreMustBeSafe(draft) ? Math.min(draft.filling.coreTargetC, body.boilingC - 4) : null,
     roomC,
   };
 }
@@ -48,7 +48,7 @@ export function takeOutOf(
   piece: PlannedPiece,
 ): number | null {
   const colourS = takeOutColourS ?? goldenS;
-  return minutesS ?? (thenOven ? colourS : takeOutMoment(surface, piece, colourS).takeOutS);
+  return minutesS ?? (thenOven ? colourS : takeOutMoment(surface, piece, colourS));
 }
 
 /** Whether a piece is taken out before it is done in the oil and resting makes it so. */
@@ -72,18 +72,11 @@ export function chancesOf(
   if (oven === null) return chancesAt(surface, piece, takeOutS);
   const { ovenC, minutesS } = oven;
   if (minutesS === null) return null;
-  const around: Around = {
-    fridgeC: kitchen.fridgeC,
-    freezerC: kitchen.freezerC,
-    ovenH: (c) => ovenH(draft, kitchen, c),
-  };
+  const around = aroundOf(draft, kitchen);
   const phase = { kind: 'oven', ovenC, lies: 'rack', end: { by: 'minutes', minutesS } } as const;
   const inOven = (fried: FryBody) => runPhase(fried, phase, around, safeCoreC(draft)).body;
   return chancesAfterOven(heat, takeOutS, inOven, askOf(draft, kitchen, heat.body));
 }
-
-/** Other minutes are offered where so many more of 100 pieces are right by them. */
-const WORTH_SAYING = 0.05;
 
 /** Minutes in the same oil that are right for more pieces than the cook's own; `null`: there are none. */
 export function betterMinutes(
@@ -98,5 +91,5 @@ export function betterMinutes(
   const minutesS = takeOutOf(blank, run, surface, piece);
   if (minutesS === null) return null;
   const better = chancesAt(surface, piece, minutesS).right;
-  return better > right + WORTH_SAYING ? { minutesS, right: better } : null;
+  return better > right + WORTH_A_CHANGE ? { minutesS, right: better } : null;
 }

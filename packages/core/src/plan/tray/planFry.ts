@@ -83,7 +83,7 @@ export function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piec
           spacingS: DROP_SPACING_S,
         };
   const loads = loadSpec && throughPot(loadSpec, fry, Math.min(room, hands), firstTurnS);
-  // Rising oil is where it should be from what pieces go into to what they come out of.
+  // Oil that rises on purpose is in range from its temperature at the drop to its temperature when pieces come out.
   const range = { least: oilRange(fry.oilC).least, most: oilRange(Math.max(fry.oilC, fry.ramp?.outC ?? 0)).most };
   const atTakeOut = takeOutS === null ? null : sampleAt(solution.samples, takeOutS);
   const loadM3 = (loads?.loadSize ?? 1) * piece.volumeM3;

@@ -39,7 +39,7 @@ function unplannedText({ unplanned }: NextStep, p: StepPrinter): string {
   const { byS, oilK } = unplanned;
   const by = `${p.span(Math.abs(byS))} ${byS < 0 ? 'sooner' : 'later'} than planned`;
   if (oilK === 0) return ` That is ${by}.`;
-  return ` That is ${by}: the oil has been ${p.tempSpan(Math.abs(oilK))} ${oilK > 0 ? 'hotter' : 'cooler'}.`;
+  return ` That is ${by}, because the oil has been ${p.tempSpan(Math.abs(oilK))} ${oilK > 0 ? 'hotter' : 'cooler'}.`;
 }
 
 /** What to do, and why. It is long because it has one case for each act. @param targetC target temperature of the oil, °C */

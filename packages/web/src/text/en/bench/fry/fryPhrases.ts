@@ -82,7 +82,7 @@ export const FRY = {
   theFor: (temp: string | number, time: string | number) => `${temp} for ${time}`,
   tryingABatchOfThem: 'Computing a whole batch…',
   takeTheMostForgiving: (temp: string | number, time: string | number) =>
-    `Use the most forgiving: ${temp}, about ${time}`,
+    `Use the most forgiving point: ${temp}, about ${time}`,
   lookingForTheMostForgiving: 'Looking for the most forgiving point…',
   asFolded: 'as folded',
   whatComesOut: 'What comes out',

@@ -84,6 +84,6 @@ export function chancesText({ unsafe, raw, pale, dark }: OutcomeChances, byColou
   // What is wrong is rounded; the rest is right, so that they make a hundred.
   const rest = 100 - wrong.reduce((sum, [count]) => sum + count, 0);
   const out = byColour ? 'leave the oil golden' : 'come out right';
-  if (failing.length === 0) return `Allowing for handmade differences, nearly all should ${out}.`;
-  return `Allowing for handmade differences, about ${rest} in 100 should ${out}; ${failing.join(', ')}.`;
+  if (failing.length === 0) return `Allowing for handmade differences, nearly all pieces should ${out}.`;
+  return `Allowing for handmade differences, about ${rest} in 100 pieces should ${out}; ${failing.join(', ')}.`;
 }
