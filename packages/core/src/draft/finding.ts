@@ -166,8 +166,6 @@ interface FindingValues {
   'fry.some-raw': Shares;
   'fry.some-pale': Shares;
   'fry.some-dark': Shares;
-  /** Other minutes in the same oil than the cook's own are right for more. */
-  'fry.better-minutes': { readonly minutesS: number; readonly right: number };
   'fry.no-moment': { readonly oilC: number; readonly darkS: number; readonly doneS: number | null };
   'fry.never-done': { readonly oilC: number; readonly horizonS: number };
   'fry.brown': { readonly colour: number; readonly darkS: number | null };

@@ -56,8 +56,6 @@ export interface FryPlan {
   readonly surface: OutcomeSurface;
   /** How pieces made by hand come out; `null` without a moment to take them out, or when the oven never finishes them. */
   readonly chances: OutcomeChances | null;
-  /** Minutes in this oil that are right for more pieces than the cook's own; `null`: there are none. */
-  readonly better: { readonly minutesS: number; readonly right: number } | null;
   readonly oilUptakeKg: number | null;
   /** How hard it pushes on its seam while it fries; `null` without a seam to judge. */
   readonly seamPush: BurstOverTime | null;

@@ -81,7 +81,6 @@ export function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: TrayDraft)
   if (thenOven) return ovenFindings(plan, thenOven, draft, rest);
   const found = insideFindings(plan, draft, takeOutS, atTakeOut, rest);
   found.push(colourFinding(plan, takeOutS, atTakeOut));
-  if (plan.better) found.push({ code: 'fry.better-minutes', tone: 'know', values: plan.better });
   const fromS = Math.max(solution.doneS ?? -1, solution.goldenS ?? Infinity);
   if (!plan.needsRest && solution.doneS !== null && solution.darkS !== null && Number.isFinite(fromS)) {
     const values = { fromS, toS: solution.darkS };

@@ -51,14 +51,14 @@ test('where no moment is right that is all that counts on the line, and every wa
 test('own minutes that are right for too few are judged beside the minutes the plan would take, and one tap takes those', () => {
   const asPlanned = fryOf(at(made, 158)).fry!;
   const early = at(made, 158, { minutesS: Math.round(0.88 * asPlanned.takeOutS!) });
-  const { chances, better, findings } = fryOf(early).fry!;
+  const { chances, findings } = fryOf(early).fry!;
   expect(failingOf(chances!)).toBe('pale');
-  expect(findings.map(({ code }) => code)).toEqual(expect.arrayContaining(['fry.some-pale', 'fry.better-minutes']));
+  expect(findings.map(({ code }) => code)).toContain('fry.some-pale');
   expect(findings.map(({ code }) => code)).not.toContain('fry.golden');
-  expect(better).toEqual({ minutesS: asPlanned.takeOutS, right: asPlanned.chances!.right });
-  const ways = takeOutWays(early, DEFAULT_KITCHEN, chances!.right);
-  expect(ways[0]).toMatchObject({ id: 'minutes', takeOutS: asPlanned.takeOutS, right: asPlanned.chances!.right });
-  for (const way of ways) expect(way.right).toBeGreaterThan(chances!.right + 0.05);
+  // Other minutes are enough: nothing else is offered.
+  expect(takeOutWays(early, DEFAULT_KITCHEN, chances!.right)).toEqual([
+    expect.objectContaining({ id: 'minutes', takeOutS: asPlanned.takeOutS, right: asPlanned.chances!.right }),
+  ]);
   // Nothing is offered where nothing is gained.
   expect(takeOutWays(at(made, 158), DEFAULT_KITCHEN, asPlanned.chances!.right)).toEqual([]);
 });

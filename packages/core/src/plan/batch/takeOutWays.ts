@@ -112,9 +112,12 @@ export function takeOutWays(draft: TrayDraft, kitchen: Kitchen, right: number): 
   const { thenOven: _oven, ...fry } = draft.fry;
   const free = { ...draft, fry: { ...fry, minutesS: null, loadSize: null } };
   const hottestC = Math.min(RANGES.draft.oilC.most, 190, smokePointC(kitchen) - LIMITS.plan.underSmokeC);
+  const isWorth = (way: TakeOutWay) => way.right > right + WORTH_A_CHANGE;
   const asIs = { ...draft, fry: { ...fry, minutesS: null } };
+  // Where other minutes are enough, nothing else need change.
+  const minutes = fry.minutesS === null ? [] : firstRight('minutes', [asIs], kitchen);
+  if (minutes.length > 0) return minutes.filter(isWorth);
   return [
-    ...(fry.minutesS === null ? [] : firstRight('minutes', [asIs], kitchen)),
     ...firstRight('cooler', oils(free, -STEP_C, COOLEST_C), kitchen),
     ...firstRight('hotter', oils(free, STEP_C, hottestC), kitchen),
     ...firstRight('thinner', thinner(free), kitchen),
@@ -124,5 +127,5 @@ export function takeOutWays(draft: TrayDraft, kitchen: Kitchen, right: number): 
       ? firstRight('turned', [{ ...free, fry: { ...free.fry, turn: 'each-minute' } }], kitchen)
       : []),
     ...inOven(free, kitchen),
-  ].filter((way) => way.right > right + WORTH_A_CHANGE);
+  ].filter(isWorth);
 }

@@ -2,11 +2,10 @@ import type { TrayDraft } from '../../draft/draft.js';
 import type { Kitchen } from '../../draft/kitchen.js';
 import { coreMustBeSafe, safeCoreC } from '../../filling/fillingSafety.js';
 import type { FryBody, FryBodySpec } from '../../heat/fryBody.js';
-import type { FryPlan, OvenPhasePlan } from '../../outcome/fryPlan.js';
+import type { OvenPhasePlan } from '../../outcome/fryPlan.js';
 import { doughSetC, type FryRun } from '../../heat/solveFry.js';
 import { runPhase } from '../../heat/runPhase.js';
 import { USUAL_HANDS } from '../../outcome/hands.js';
-import { WORTH_A_CHANGE } from '../../outcome/failing.js';
 import { chancesAt, type OutcomeChances } from '../../outcome/outcomeChances.js';
 import type { OutcomeSurface, SurfaceSpec } from '../../outcome/outcomeSurface.js';
 import { chancesAfterOven } from '../../outcome/ovenChances.js';
@@ -76,20 +75,4 @@ export function chancesOf(
   const phase = { kind: 'oven', ovenC, lies: 'rack', end: { by: 'minutes', minutesS } } as const;
   const inOven = (fried: FryBody) => runPhase(fried, phase, around, safeCoreC(draft)).body;
   return chancesAfterOven(heat, takeOutS, inOven, askOf(draft, kitchen, heat.body));
-}
-
-/** Minutes in the same oil that are right for more pieces than the cook's own; `null`: there are none. */
-export function betterMinutes(
-  draft: TrayDraft,
-  run: FryRun,
-  surface: OutcomeSurface,
-  piece: PlannedPiece,
-  right: number,
-): FryPlan['better'] {
-  if (draft.fry.minutesS === null || draft.fry.thenOven) return null;
-  const blank = { ...draft, fry: { ...draft.fry, minutesS: null } };
-  const minutesS = takeOutOf(blank, run, surface, piece);
-  if (minutesS === null) return null;
-  const better = chancesAt(surface, piece, minutesS).right;
-  return better > right + WORTH_A_CHANGE ? { minutesS, right: better } : null;
 }

@@ -18,7 +18,7 @@ import { plannedPiece } from '../../outcome/plannedPiece.js';
 import type { Piece } from '../../shapes/kit/piece.js';
 import { afterOil } from './afterOil.js';
 import type { ColdPlan } from './batchPlan.js';
-import { askOf, betterMinutes, chancesOf, heatOf, isDoneByRest, takeOutOf } from './fryOutcome.js';
+import { askOf, chancesOf, heatOf, isDoneByRest, takeOutOf } from './fryOutcome.js';
 import { ovenAfterOilS } from './ovenAfterOil.js';
 import { foldedBodyOf, fryBodyOf, holdOf } from './trayBody.js';
 
@@ -100,7 +100,6 @@ export function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piec
     needsRest: takeOutS !== null && !fry.thenOven && isDoneByRest(asPlanned, takeOutS),
     surface,
     chances,
-    better: chances && betterMinutes(draft, run, surface, asPlanned, chances.right),
     oilUptakeKg: atTakeOut && oilUptakeKg(bulk, atTakeOut.waterKgPerM2),
     seamPush:
       cold.fold.burst &&

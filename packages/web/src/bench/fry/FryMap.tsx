@@ -1,6 +1,7 @@
 import { FRY as T } from '#text/bench/fry/fryPhrases';
 import {
   doughFamily,
+  failingOf,
   forgivingPoint,
   type FryMapRow,
   type FryMapSpec,
@@ -191,7 +192,8 @@ function MapOf({ spec, mapKey, oilC, timeS, planned, isLeftToPlan, surface, usua
   const percentX = (s: number) => `${(100 * s) / horizonS}%`;
   const percentY = (c: number) => `${(100 * (c - OIL.least)) / (OIL.most - OIL.least)}%`;
   const row = nearest(rows, oilC);
-  const story = row && timeS !== null ? storyText(row, oilC, timeS, horizonS, printer, spec.byColour) : null;
+  const fault = chances && failingOf(chances);
+  const story = row && timeS !== null ? storyText(row, oilC, timeS, horizonS, printer, spec.byColour, fault) : null;
   const at = (event: { clientX: number; clientY: number }): [number, number] | null => {
     const box = plane.current?.getBoundingClientRect();
     if (!box) return null;

@@ -1,4 +1,4 @@
-import { crustName, failingOf, WORTH_A_CHANGE } from '@ember-fold/core/plan';
+import { crustName, failingOf, type Finding, WORTH_A_CHANGE } from '@ember-fold/core/plan';
 import { memo, Suspense } from 'react';
 import { styled } from 'styled-components';
 import type { Line } from '../../data/draft/useLine';
@@ -77,8 +77,12 @@ function outcomeText(line: Line): string {
         : raw
           ? T.rawRingInside
           : T.middleNotSafe;
-  const pale = CRUST_WORD[crustName(Math.min(...(fry.thenOven ?? fry.atTakeOut).colours))];
-  return `${pale}, ${inside}`;
+  const colour = has('fry.some-pale')
+    ? T.somePale
+    : has('fry.some-dark')
+      ? T.someTooDark
+      : CRUST_WORD[crustName(Math.min(...(fry.thenOven ?? fry.atTakeOut).colours))];
+  return `${colour}, ${inside}`;
 }
 
 /** Share of pieces that come out right where other ways are worth looking for; `null`: nothing is known yet, or all is well. */
@@ -95,6 +99,8 @@ function VerdictOf({ line }: { readonly line: Line }) {
   const { fry } = draft;
   const plan = hot?.fry ?? null;
   const right = tooFewRight(line);
+  const findings = plan?.findings ?? [];
+  const isBad = ({ tone }: Finding) => tone === 'stop' || tone === 'look-out';
   return (
     <>
       <Soft>
@@ -109,12 +115,18 @@ function VerdictOf({ line }: { readonly line: Line }) {
       </Soft>
       <Outcome>{outcomeText(line)}</Outcome>
       <FacesAtTakeOut line={line} />
-      {right !== null && (
-        <Suspense fallback={null}>
-          <TakeOutWays line={line} right={right} />
-        </Suspense>
+      {right === null ? (
+        <Findings findings={findings} printer={printer} say={hotFindingText} />
+      ) : (
+        // What is wrong comes before what would help.
+        <>
+          <Findings findings={findings.filter(isBad)} printer={printer} say={hotFindingText} />
+          <Suspense fallback={null}>
+            <TakeOutWays line={line} right={right} />
+          </Suspense>
+          <Findings findings={findings.filter((one) => !isBad(one))} printer={printer} say={hotFindingText} />
+        </>
       )}
-      {plan && <Findings findings={plan.findings} printer={printer} say={hotFindingText} />}
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { capital } from '../shared/capital';
 import { plural } from '../shared/plural';
 import type { DocumentOf, ItemKind, PreviewedItem } from '@ember-fold/core/files';
 
@@ -14,8 +15,6 @@ const KIND: Readonly<Record<ItemKind, readonly [one: string, many: string]>> = {
   record: ['record', 'records'],
   stored: ['stored item', 'stored items'],
 };
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The name of a kind of item; an unknown kind is shown as it is written in the file. */
 const kindName = (kind: string, n = 1): string => KIND[kind as ItemKind]?.[n === 1 ? 0 : 1] ?? kind;

@@ -37,10 +37,10 @@ export const DAY_PLAN = {
     `Not in this plan, because it cannot be planned yet: ${names}. The batch’s own page says why.`,
   faults: {
     unsafe: (name: string) =>
-      `${name}: the middle of too many pieces does not get hot enough to be safe. Change its frying first.`,
-    raw: (name: string) => `${name}: too many pieces stay raw inside. Look at its frying.`,
-    pale: (name: string) => `${name}: too many pieces come out pale. Look at its frying.`,
-    dark: (name: string) => `${name}: too many pieces come out too dark. Look at its frying.`,
+      `${name}: the middle of too many pieces does not get hot enough to be safe. Change how they are fried.`,
+    raw: (name: string) => `${name}: too many pieces stay raw inside. Check how they are fried.`,
+    pale: (name: string) => `${name}: too many pieces come out pale. Check how they are fried.`,
+    dark: (name: string) => `${name}: too many pieces come out too dark. Check how they are fried.`,
   } satisfies Record<Fault, (name: string) => string>,
   tooLong: (name: string) =>
     `${name}: the pieces would wait in the fridge longer than they keep. Fold them later, or freeze them.`,

@@ -97,6 +97,8 @@ export const FRY = {
   middleNotSafe: 'middle not safe',
   someMiddlesCold: 'some middles not safe',
   someRawInside: 'some raw inside',
+  somePale: 'some pale',
+  someTooDark: 'some too dark',
   pieceAndPot: 'Piece and pot',
   oil: 'Oil',
   inTheOil: 'In the oil',

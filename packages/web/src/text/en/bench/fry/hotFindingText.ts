@@ -1,12 +1,11 @@
+import { capital } from '../../shared/capital';
+import { inHundred } from '../../shared/inHundred';
 import { counted, plural } from '../../shared/plural';
 import { type Finding, LIMITS } from '@ember-fold/core/plan';
 import { type HotSentences, sayBy } from '../../shared/findingText';
 import { keepsFor, plain, type Printer } from '../../../printer';
 import { DECIDES } from '../../shared/decidesWords';
 import { FAMILY_WORDS } from '../../shared/familyWords';
-
-/** A small share is rounded up to 1, so that it is never called none. @example inHundred(0.12) // '12 in 100' */
-const inHundred = (share: number): string => `${Math.max(1, Math.round(100 * share))} in 100`;
 
 /** The sentences of Fry, Bake and Serve. They are loaded with their stations. */
 const SENTENCES: HotSentences = {
@@ -29,15 +28,13 @@ const SENTENCES: HotSentences = {
       ? `The middle is at ${p.temp(coreC)} when you take them out and never reaches ${p.temp(targetC)}. Make the pieces smaller, or start them warmer.`
       : `The middle is at ${p.temp(coreC)} when you take them out. It reaches ${p.temp(targetC)} after ${p.time(coreS)}. Fry longer.`,
   'fry.some-unsafe': ({ share, targetC }, p) =>
-    `The middle of about ${inHundred(share)} pieces stays below ${p.temp(targetC)}. They need more time.`,
+    `The middle of ${inHundred(share)} pieces stays below ${p.temp(targetC)}. They need more time.`,
   'fry.some-raw': ({ share, right }) =>
-    `About ${inHundred(share)} pieces stay raw where the dough meets the filling. About ${inHundred(right)} come out right.`,
+    `${capital(inHundred(share))} pieces stay raw where the dough meets the filling; ${inHundred(right)} come out right.`,
   'fry.some-pale': ({ share, right }) =>
-    `About ${inHundred(share)} pieces come out pale. About ${inHundred(right)} come out right.`,
+    `${capital(inHundred(share))} pieces come out pale; ${inHundred(right)} come out right.`,
   'fry.some-dark': ({ share, right }) =>
-    `About ${inHundred(share)} pieces come out too dark. About ${inHundred(right)} come out right.`,
-  'fry.better-minutes': ({ minutesS, right }, p) =>
-    `If you take them out after ${p.time(minutesS)}, about ${inHundred(right)} pieces come out right.`,
+    `${capital(inHundred(share))} pieces come out too dark; ${inHundred(right)} come out right.`,
   'fry.never-done': ({ oilC, horizonS }, p) =>
     `At ${p.temp(oilC)} pieces are not both cooked and golden within ${p.span(horizonS)}. Try another oil temperature, a thinner wall or smaller pieces.`,
   'fry.pale': ({ goldenS }, p) =>

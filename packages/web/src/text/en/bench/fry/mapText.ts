@@ -1,4 +1,11 @@
-import { crustName, type ForgivingPoint, type FryMapRow, fryRegion, type OutcomeChances } from '@ember-fold/core/plan';
+import {
+  crustName,
+  type ForgivingPoint,
+  type FryMapRow,
+  fryRegion,
+  type Fault,
+  type OutcomeChances,
+} from '@ember-fold/core/plan';
 import type { Printer } from '../../../printer';
 import { CRUST_WORD } from '../../shared/words';
 
@@ -16,7 +23,19 @@ function insideText({ setS, safeS }: FryMapRow, timeS: number): string {
   return isUnsafe ? 'filling not safe' : 'done inside';
 }
 
-/** The whole story of one point of the map in one sentence. @param byColour the oven cooks it through */
+/** Said where a piece exactly as planned is right and too many others are not. */
+const FAULTS: Readonly<Record<Fault, string>> = {
+  unsafe: 'some middles are not safe',
+  raw: 'some pieces stay raw inside',
+  pale: 'some pieces come out pale',
+  dark: 'some pieces come out too dark',
+};
+
+/**
+ * The whole story of one point of the map in one sentence.
+ * @param byColour the oven cooks it through
+ * @param fault what is wrong with too many pieces there; `null`: nothing, or it is not known
+ */
 export function storyText(
   row: FryMapRow,
   oilC: number,
@@ -24,6 +43,7 @@ export function storyText(
   horizonS: number,
   p: Printer,
   byColour = false,
+  fault: Fault | null = null,
 ): string {
   const at = `${p.temp(oilC)} for ${p.time(timeS)}`;
   const colour = CRUST_WORD[crustName(palerAt(row, timeS, horizonS))];
@@ -44,6 +64,7 @@ export function storyText(
         ? `${at}: cooked through, ${colour}. This oil does not colour it within ${p.span(horizonS)}.`
         : `${at}: cooked through, ${colour}. It is golden after ${p.time(goldenS)}.`;
     case 'right':
+      if (fault !== null) return `${at}: ${FAULTS[fault]}.`;
       return `${at}: ${colour}, cooked through${darkS === null ? '' : `, too dark after ${p.time(darkS)}`}.`;
     case 'dark':
       return `${at}: cooked through, too dark after ${p.time(darkS ?? timeS)}.`;

@@ -1,3 +1,5 @@
+import { capital } from '../../shared/capital';
+import { inHundred } from '../../shared/inHundred';
 import type { TakeOutWay, TakeOutWayId } from '@ember-fold/core/plan';
 import type { Printer } from '../../../printer';
 
@@ -39,7 +41,7 @@ function changeText({ id, draft }: TakeOutWay, p: Printer): string {
 /** The result of one change. */
 export function takeOutWayText(way: TakeOutWay, p: Printer): string {
   const from = changeText(way, p);
-  const right = `About ${Math.floor(100 * way.right)} in 100 come out right.`;
+  const right = `${capital(inHundred(way.right))} come out right.`;
   if (way.ovenS !== null) {
     return `Take them out of the oil when they are golden, after ${p.time(way.takeOutS)}. Finish them for ${p.span(way.ovenS)} in the oven at ${p.temp(way.draft.fry.thenOven!.ovenC)}. ${right} They are at ${p.temp(way.biteC)} at the first bite.`;
   }

@@ -116,7 +116,6 @@ const OF: Readonly<Record<FindingCode, keyof typeof RULE>> = {
   'fry.some-raw': 'done',
   'fry.some-pale': 'colour',
   'fry.some-dark': 'colour',
-  'fry.better-minutes': 'window',
   'fry.no-moment': 'window',
   'fry.never-done': 'done',
   'fry.pale': 'colour',
