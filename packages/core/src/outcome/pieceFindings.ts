@@ -84,11 +84,10 @@ export function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: TrayDraft)
   const fromS = Math.max(solution.doneS ?? -1, solution.goldenS ?? Infinity);
   if (!plan.needsRest && solution.doneS !== null && solution.darkS !== null && Number.isFinite(fromS)) {
     const values = { fromS, toS: solution.darkS };
-    found.push(
-      solution.darkS > fromS
-        ? { code: 'fry.window', tone: 'know', values }
-        : { code: 'fry.no-window', tone: 'look-out', values },
-    );
+    const isGood = plan.chances !== null && failingOf(plan.chances) === null;
+    if (solution.darkS <= fromS) found.push({ code: 'fry.no-window', tone: 'look-out', values });
+    // The window of the planned piece alone would speak against what is said of too many others.
+    else if (isGood) found.push({ code: 'fry.window', tone: 'know', values });
   }
   return found;
 }

@@ -193,6 +193,7 @@ function MapOf({ spec, mapKey, oilC, timeS, planned, isLeftToPlan, surface, usua
   const percentY = (c: number) => `${(100 * (c - OIL.least)) / (OIL.most - OIL.least)}%`;
   const row = nearest(rows, oilC);
   const fault = chances && failingOf(chances);
+  const margins = timeS === null || rows.length === 0 ? null : marginsAt(rows, oilC, timeS);
   const story = row && timeS !== null ? storyText(row, oilC, timeS, horizonS, printer, spec.byColour, fault) : null;
   const at = (event: { clientX: number; clientY: number }): [number, number] | null => {
     const box = plane.current?.getBoundingClientRect();
@@ -280,7 +281,11 @@ function MapOf({ spec, mapKey, oilC, timeS, planned, isLeftToPlan, surface, usua
       </p>
       <Soft data-margins>
         {row && timeS !== null && whole
-          ? `${marginText(marginsAt(rows, oilC, timeS), printer, spec.byColour)} ${chances ? chancesText(chances, spec.byColour) : T.tryingABatchOfThem}`
+          ? [
+              // How far a planned piece may be out says nothing where too many others are wrong already.
+              ...(fault === null || margins === null ? [marginText(margins, printer, spec.byColour)] : []),
+              chances ? chancesText(chances, spec.byColour) : T.tryingABatchOfThem,
+            ].join(' ')
           : ' '}
       </Soft>
       <Button

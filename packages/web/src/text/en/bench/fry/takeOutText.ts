@@ -45,5 +45,8 @@ export function takeOutWayText(way: TakeOutWay, p: Printer): string {
   if (way.ovenS !== null) {
     return `Take them out of the oil when they are golden, after ${p.time(way.takeOutS)}. Finish them for ${p.span(way.ovenS)} in the oven at ${p.temp(way.draft.fry.thenOven!.ovenC)}. ${right} They are at ${p.temp(way.biteC)} at the first bite.`;
   }
-  return `${from}golden and cooked after ${p.time(way.takeOutS)}, ${p.temp(way.biteC)} at the first bite. ${right}`;
+  return (
+    capital(`${from}golden and cooked after ${p.time(way.takeOutS)}, ${p.temp(way.biteC)} at the first bite.`) +
+    ` ${right}`
+  );
 }
