@@ -1,7 +1,14 @@
 /** @jest-environment ./testing/browser.mjs */
 import 'fake-indexeddb/auto';
 import { DEFAULT_KITCHEN, newTray, planBatch } from '@ember-fold/core/plan';
-import { type StoveAct, stoveNow, type StoveSession, NOTHING_KNOWN, type OilReading } from '@ember-fold/core/stove';
+import {
+  type StoveAct,
+  stoveNow,
+  stoveState,
+  type StoveSession,
+  NOTHING_KNOWN,
+  type OilReading,
+} from '@ember-fold/core/stove';
 import { act, cleanup, fireEvent, renderHook } from '@testing-library/react';
 import fc from 'fast-check';
 import type { StoveFigures } from './useStoveFigures';
@@ -52,6 +59,15 @@ test('every act has an id of its own and the moment it was done', () => {
   expect(new Set(told.map(({ id }) => id)).size).toBe(4);
   for (const { atS } of told) expect(atS).toBeGreaterThanOrEqual(0);
   expect(told[3]).toMatchObject({ pieces: [1, 2, 3] });
+});
+
+test('a clock that went back puts nothing before what was done already', () => {
+  const later: StoveAct = { id: 'in', atS: NOW_S + 9, kind: 'drop', pieces: [1, 2, 3] };
+  const { told, pad } = padOver([lit, later]);
+  act(() => pad().pieces('take-out', [1, 2, 3]));
+  expect(told[0]!.atS).toBe(later.atS);
+  const { inPot, pieces } = stoveState([lit, later, ...told], 12);
+  expect([inPot.length, pieces.filter(({ outS }) => outS !== null).length]).toEqual([0, 3]);
 });
 
 test('chosen pieces are meant, and only until something is done with them', () => {

@@ -43,8 +43,12 @@ export function usePad(
   const [selected, setSelected] = useState<ReadonlySet<number>>(new Set());
   const [fewer, setFewer] = useState(0);
   const targets = figures ? stoveTargets(figures, selected, fewer) : NOTHING;
-  const record = (act: WithoutBase<StoveAct>) =>
-    send({ ...act, id: crypto.randomUUID(), atS: Math.max(0, stoveSecond(live)) } as StoveAct);
+  // The page's clock is set anew by each word of the server, and goes back when one comes late. What is done now is
+  // never before what was done already: a taking out before its drop would count for nothing.
+  const record = (act: WithoutBase<StoveAct>) => {
+    const lastS = live.acts.reduce((last, one) => Math.max(last, one.atS), 0);
+    send({ ...act, id: crypto.randomUUID(), atS: Math.max(lastS, stoveSecond(live)) } as StoveAct);
+  };
   const inOven = (numbers: readonly number[], why: OvenWhy, afterS: number) => {
     if (!hasTimers) return;
     const { batchId, speed, draft } = live.stove;
